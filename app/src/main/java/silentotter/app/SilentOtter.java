@@ -1,0 +1,33 @@
+package silentotter.app;
+
+import java.nio.file.Path;
+import java.util.Arrays;
+import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import silentotter.app.storage.DataFolder;
+import silentotter.app.storage.Maintenance;
+
+/** Starts the server, or runs one of the maintenance commands: {@code backup}, {@code restore}. */
+@SpringBootApplication
+@MapperScan(basePackages = "silentotter.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
+public class SilentOtter {
+    private static final String DATA = "--otter.data=";
+
+    public static void main(String[] args) {
+        DataFolder folder = new DataFolder(Path.of(Arrays.stream(args)
+                .filter(a -> a.startsWith(DATA))
+                .map(a -> a.substring(DATA.length()))
+                .findFirst()
+                .orElse("data")));
+        if (args.length > 0 && Maintenance.COMMANDS.contains(args[0])) {
+            System.exit(Maintenance.run(folder, args[0], args.length > 1 ? args[1] : ""));
+        }
+        // A damaged file must be named before anything opens, migrates or writes it.
+        folder.problem().ifPresent(problem -> {
+            System.err.println(problem);
+            System.exit(2);
+        });
+        SpringApplication.run(SilentOtter.class, args);
+    }
+}

@@ -1,0 +1,94 @@
+package silentotter.app.casefile;
+
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.casefile.ReadingsCsv.CsvPass;
+import silentotter.app.compression.Compression;
+import silentotter.app.engine.EngineReader;
+import silentotter.app.engine.Engines;
+import silentotter.app.job.Jobs;
+import silentotter.app.sheet.Sheets;
+import silentotter.core.engine.Engine;
+import tools.jackson.databind.json.JsonMapper;
+
+@RestController
+class CaseFileController {
+    private final CaseFiles caseFiles;
+    private final Compression compression;
+    private final Engines engines;
+    private final Jobs jobs;
+    private final Sheets sheets;
+    private final JsonMapper json;
+
+    CaseFileController(
+            CaseFiles caseFiles, Compression compression, Engines engines, Jobs jobs, Sheets sheets, JsonMapper json) {
+        this.caseFiles = caseFiles;
+        this.compression = compression;
+        this.engines = engines;
+        this.jobs = jobs;
+        this.sheets = sheets;
+        this.json = json;
+    }
+
+    record Loaded(List<Long> jobIds) {}
+
+    /** The engine of a job with all its jobs, as a file. */
+    @GetMapping("/api/jobs/{id}/case-file")
+    ResponseEntity<String> export(@PathVariable long id) {
+        CaseFile file = caseFiles.export(jobs.byId(id).engineId());
+        return attachment(
+                fileName(file.engine().name()) + ".case.json",
+                MediaType.APPLICATION_JSON,
+                json.writerWithDefaultPrettyPrinter().writeValueAsString(file));
+    }
+
+    @PostMapping(path = "/api/case-files", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    Loaded load(@RequestBody String text) {
+        return new Loaded(caseFiles.load(text));
+    }
+
+    @GetMapping(path = "/api/jobs/{id}/compression/readings.csv", produces = "text/csv")
+    ResponseEntity<String> exportReadings(@PathVariable long id) {
+        String name = fileName(engines.byId(jobs.byId(id).engineId()).engine().name());
+        return attachment(
+                name + "-compression.csv",
+                MediaType.parseMediaType("text/csv"),
+                ReadingsCsv.write(compression.passes(id)));
+    }
+
+    /** Adds the readings of a file as new passes of the job; nothing that is there is touched. */
+    @Transactional
+    @PostMapping(path = "/api/jobs/{id}/compression/readings.csv", consumes = "text/csv")
+    @ResponseStatus(HttpStatus.CREATED)
+    Loaded loadReadings(@PathVariable long id, @RequestBody String text) {
+        Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
+        for (CsvPass pass : ReadingsCsv.read(text)) {
+            compression.addWholePass(id, engine, pass.kind(), pass.readings());
+        }
+        sheets.changed(id);
+        return new Loaded(List.of(id));
+    }
+
+    private static ResponseEntity<String> attachment(String name, MediaType type, String body) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .contentType(type)
+                .body(body);
+    }
+
+    private static String fileName(String engineName) {
+        String plain = engineName.toLowerCase().replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return plain.isEmpty() ? "engine" : plain;
+    }
+}

@@ -1,0 +1,84 @@
+package silentotter.app.casefile;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import silentotter.app.casefile.CaseFile.CaseJob;
+import silentotter.app.casefile.CaseFile.CasePass;
+import silentotter.app.casefile.CaseFile.CaseReading;
+import silentotter.app.compression.Compression;
+import silentotter.app.compression.ReadingDocument;
+import silentotter.app.compression.StoredPass;
+import silentotter.app.engine.Engines;
+import silentotter.app.job.Jobs;
+import silentotter.app.sheet.Sheets;
+
+/** Takes a case away as a file and loads one from elsewhere. */
+@Service
+public class CaseFiles {
+    private final CaseFileReader reader;
+    private final Engines engines;
+    private final Jobs jobs;
+    private final Compression compression;
+    private final Sheets sheets;
+
+    CaseFiles(CaseFileReader reader, Engines engines, Jobs jobs, Compression compression, Sheets sheets) {
+        this.reader = reader;
+        this.engines = engines;
+        this.jobs = jobs;
+        this.compression = compression;
+        this.sheets = sheets;
+    }
+
+    CaseFile export(long engineId) {
+        List<CaseJob> caseJobs = jobs.ofEngine(engineId).stream()
+                .map(id -> new CaseJob(
+                        jobs.byId(id).job(),
+                        compression.passes(id).stream().map(CaseFiles::pass).toList()))
+                .toList();
+        return new CaseFile(
+                CaseFile.FORMAT, CaseFile.VERSION, engines.byId(engineId).engine(), caseJobs);
+    }
+
+    private static CasePass pass(StoredPass pass) {
+        return new CasePass(
+                pass.kind(),
+                pass.conditions(),
+                pass.readings().stream()
+                        .map(r -> new CaseReading(
+                                r.cylinder(), r.strokesKPa(), r.finalOnly(), r.oilMl(), r.setAside(), r.takenAt()))
+                        .toList());
+    }
+
+    /**
+     * Loads a file as a new engine with its jobs; all of it or nothing.
+     *
+     * @return the new jobs, in the order of the file
+     */
+    @Transactional
+    public List<Long> load(String text) {
+        CaseFile file = reader.read(text);
+        long engineId = engines.add(file.engine());
+        List<Long> ids = new ArrayList<>();
+        for (CaseJob job : file.jobs()) {
+            long id = jobs.add(engineId, job.job());
+            for (CasePass pass : job.compression()) {
+                load(compression.addPass(id, pass.kind(), pass.conditions()), pass);
+            }
+            sheets.changed(id);
+            ids.add(id);
+        }
+        return ids;
+    }
+
+    private void load(long passId, CasePass pass) {
+        for (CaseReading r : pass.readings()) {
+            compression.restoreReading(
+                    passId,
+                    new ReadingDocument(null, r.cylinder(), r.strokesKPa(), r.finalOnly(), r.oilMl()),
+                    r.setAside(),
+                    r.takenAt());
+        }
+    }
+}

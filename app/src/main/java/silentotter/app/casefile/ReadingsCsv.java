@@ -1,0 +1,189 @@
+package silentotter.app.casefile;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.csv.CSVException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import silentotter.app.compression.ReadingDocument;
+import silentotter.app.compression.StoredPass;
+import silentotter.app.compression.StoredPass.StoredReading;
+import silentotter.core.compression.PassKind;
+import silentotter.core.input.AllowedRange;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.InvalidInput;
+import silentotter.core.input.Problems;
+import silentotter.core.quantity.Pressure;
+import silentotter.core.quantity.PressureUnit;
+
+/** Compression readings as comma-separated values: one line a stroke, the stroke left empty when final only. */
+final class ReadingsCsv {
+    /** A pass as it stands in a file. */
+    record CsvPass(PassKind kind, List<ReadingDocument> readings) {}
+
+    private static final String[] HEADER = {
+        "pass", "kind", "cylinder", "attempt", "stroke", "pressure", "unit", "oil_ml", "set_aside", "taken_at"
+    };
+    private static final List<String> NEEDED = List.of("kind", "cylinder", "pressure");
+    private static final int MOST_LINES = 10_000;
+
+    private ReadingsCsv() {}
+
+    static String write(List<StoredPass> passes) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(
+                out, CSVFormat.RFC4180.builder().setHeader(HEADER).get())) {
+            for (int p = 0; p < passes.size(); p++) {
+                Map<Integer, Integer> attempts = new LinkedHashMap<>();
+                for (StoredReading r : passes.get(p).readings()) {
+                    int attempt = attempts.merge(r.cylinder(), 1, Integer::sum);
+                    for (int s = 0; s < r.strokesKPa().size(); s++) {
+                        printer.printRecord(
+                                p + 1,
+                                passes.get(p).kind(),
+                                r.cylinder(),
+                                attempt,
+                                r.finalOnly() ? null : s + 1,
+                                r.strokesKPa().get(s),
+                                PressureUnit.KPA.symbol(),
+                                s == 0 ? r.oilMl() : null,
+                                s == 0 ? r.setAside() : null,
+                                r.takenAt());
+                    }
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    /** @throws InvalidInput with everything that is wrong, by line */
+    static List<CsvPass> read(String text) {
+        Problems problems = new Problems();
+        Map<String, List<CSVRecord>> attempts = new LinkedHashMap<>();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .get();
+        try (var parser = format.parse(new StringReader(text.replaceFirst("^\uFEFF", "")))) {
+            List<String> names =
+                    parser.getHeaderNames().stream().map(String::toLowerCase).toList();
+            NEEDED.stream()
+                    .filter(n -> !names.contains(n))
+                    .forEach(n -> problems.add("line 1", "the column '" + n + "' is missing"));
+            problems.throwIfAny();
+            for (CSVRecord line : parser) {
+                if (line.getRecordNumber() > MOST_LINES) {
+                    throw InvalidInput.at("line " + (MOST_LINES + 1), "too many lines", "at most " + MOST_LINES);
+                }
+                String key = get(line, "pass") + "|" + get(line, "kind").toUpperCase() + "|" + get(line, "cylinder")
+                        + "|"
+                        + (get(line, "attempt").isEmpty() && get(line, "stroke").isEmpty()
+                                ? "line" + line.getRecordNumber()
+                                : get(line, "attempt"));
+                attempts.computeIfAbsent(key, k -> new ArrayList<>()).add(line);
+            }
+        } catch (UncheckedIOException | IOException | IllegalArgumentException e) {
+            throw InvalidInput.at(
+                    e.getCause() instanceof CSVException || e instanceof CSVException ? "the file" : "line 1",
+                    e.getMessage());
+        }
+        if (attempts.isEmpty()) {
+            throw InvalidInput.at("the file", "holds no readings");
+        }
+        Map<String, CsvPass> passes = new LinkedHashMap<>();
+        attempts.values().forEach(lines -> add(lines, passes, problems));
+        problems.throwIfAny();
+        return List.copyOf(passes.values());
+    }
+
+    private static void add(List<CSVRecord> lines, Map<String, CsvPass> passes, Problems problems) {
+        CSVRecord first = lines.get(0);
+        int before = problems.all().size();
+        PassKind kind = kind(first, problems);
+        int cylinder = (int) number(first, "cylinder", AllowedRange.CYLINDERS, problems);
+        boolean finalOnly = get(first, "stroke").isEmpty();
+        if (finalOnly && lines.size() > 1) {
+            problems.add(
+                    at(lines.get(1)),
+                    "a second value for the same final-only attempt; number the attempts or the strokes");
+        }
+        List<Double> strokes = new ArrayList<>();
+        for (CSVRecord line : lines) {
+            if (!finalOnly && !get(line, "stroke").equals(Integer.toString(strokes.size() + 1))) {
+                problems.add(FieldProblem.of(
+                        at(line),
+                        "stroke '" + get(line, "stroke") + "' is out of order",
+                        "stroke " + (strokes.size() + 1)));
+            }
+            strokes.add(pressure(line, problems));
+        }
+        Double oil = get(first, "oil_ml").isEmpty() ? null : number(first, "oil_ml", AllowedRange.OIL_DOSE, problems);
+        if (problems.all().size() == before) {
+            passes.computeIfAbsent(get(first, "pass") + kind, k -> new CsvPass(kind, new ArrayList<>()))
+                    .readings()
+                    .add(new ReadingDocument(null, cylinder, strokes, finalOnly, oil));
+        }
+    }
+
+    private static PassKind kind(CSVRecord line, Problems problems) {
+        return problems.attempt(at(line), () -> {
+                    try {
+                        return PassKind.valueOf(get(line, "kind").toUpperCase());
+                    } catch (IllegalArgumentException e) {
+                        throw new IllegalArgumentException(
+                                "kind must be DRY or WET, but was '" + get(line, "kind") + "'");
+                    }
+                })
+                .orElse(null);
+    }
+
+    private static double pressure(CSVRecord line, Problems problems) {
+        String unit = get(line, "unit");
+        double value = number(line, "pressure", null, problems);
+        return problems.attempt(at(line), () -> {
+                    PressureUnit in = unit.isEmpty() ? PressureUnit.KPA : PressureUnit.parse(unit);
+                    // Not through Pressure for kPa: what was exported must come back to the last digit.
+                    double kPa = in == PressureUnit.KPA
+                            ? value
+                            : Pressure.of(value, in).kPa();
+                    AllowedRange.READING.problemWith(at(line), kPa).ifPresent(problems::add);
+                    return kPa;
+                })
+                .orElse(0.0);
+    }
+
+    private static double number(CSVRecord line, String column, AllowedRange range, Problems problems) {
+        String text = get(line, column);
+        try {
+            double value = Double.parseDouble(text.replace(',', '.'));
+            if (range != null) {
+                range.problemWith(at(line), value).ifPresent(problems::add);
+            }
+            return value;
+        } catch (NumberFormatException e) {
+            problems.add(at(line), column + " must be a number, but was '" + text + "'");
+            return 0;
+        }
+    }
+
+    private static String get(CSVRecord line, String column) {
+        return line.isMapped(column) && line.isSet(column) ? line.get(column) : "";
+    }
+
+    private static String at(CSVRecord line) {
+        return "line " + (line.getRecordNumber() + 1);
+    }
+}

@@ -1,0 +1,12 @@
+package silentotter.app.change;
+
+/** The kinds of change that can be undone. */
+public enum ChangeKind {
+    READING_ADDED,
+    STROKE_ADDED,
+    PASS_ADDED,
+    CONDITIONS_CHANGED,
+    READING_SET_ASIDE,
+    JOB_CHANGED,
+    ENGINE_CHANGED
+}

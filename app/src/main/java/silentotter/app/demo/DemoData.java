@@ -1,0 +1,42 @@
+package silentotter.app.demo;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+import silentotter.app.casefile.CaseFiles;
+import silentotter.app.engine.Engines;
+
+/** Loads the Marrow Sound harbour yard into an empty database, through the same door as any case file. */
+@Component
+@ConditionalOnProperty("otter.demo")
+class DemoData implements ApplicationRunner {
+    private final CaseFiles caseFiles;
+    private final Engines engines;
+
+    DemoData(CaseFiles caseFiles, Engines engines) {
+        this.caseFiles = caseFiles;
+        this.engines = engines;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (!engines.all().isEmpty()) {
+            return;
+        }
+        Resource[] found = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.case.json");
+        List<Resource> inOrder = Arrays.stream(found)
+                .sorted(Comparator.comparing(Resource::getFilename))
+                .toList();
+        for (Resource file : inOrder) {
+            caseFiles.load(file.getContentAsString(StandardCharsets.UTF_8));
+        }
+    }
+}

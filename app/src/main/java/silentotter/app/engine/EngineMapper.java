@@ -1,0 +1,33 @@
+package silentotter.app.engine;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface EngineMapper {
+    @Select("select id, name, cylinders, revision, document from engine where id = #{id}")
+    Optional<EngineRow> byId(long id);
+
+    @Select("select id, name, cylinders, revision, document from engine order by name, id")
+    List<EngineRow> all();
+
+    @Select(
+            value =
+                    "insert into engine (name, cylinders, document) values (#{name}, #{cylinders}, #{document}) returning id",
+            affectData = true)
+    long insert(String name, int cylinders, String document);
+
+    @Update("""
+            update engine set name = #{name}, cylinders = #{cylinders}, document = #{document}, revision = revision + 1
+            where id = #{id} and revision = #{revision}""")
+    int update(long id, int revision, String name, int cylinders, String document);
+
+    @Select("""
+            select coalesce(max(r.cylinder), 0) from compression_reading r
+            join compression_pass p on p.id = r.pass_id join job j on j.id = p.job_id
+            where j.engine_id = #{id} and r.removed = 0 and p.removed = 0""")
+    int highestCylinderRead(long id);
+}

@@ -1,0 +1,51 @@
+package silentotter.app.job;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import silentotter.core.diagnosis.Tone;
+
+@Mapper
+interface JobMapper {
+    String MATCHES = """
+            where (#{like} = '' or e.name like #{like} escape '\\' or j.complaint like #{like} escape '\\'
+                or j.technician like #{like} escape '\\' or j.date like #{like} escape '\\'
+                or j.headline like #{like} escape '\\')""";
+
+    @Select("select id, engine_id, document_revision, document, revision, changed_at from job where id = #{id}")
+    Optional<JobRow> byId(long id);
+
+    @Select("select id from job where engine_id = #{engineId} order by date, id")
+    List<Long> ofEngine(long engineId);
+
+    @Select("select revision from job where id = #{id}")
+    Optional<Integer> revision(long id);
+
+    @Select("""
+            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
+                j.headline, j.tone
+            from job j join engine e on e.id = j.engine_id
+            """ + MATCHES + " order by j.date desc, j.id desc limit #{limit} offset #{offset}")
+    List<JobLine> lines(String like, int limit, int offset);
+
+    @Select("select count(*) from job j join engine e on e.id = j.engine_id " + MATCHES)
+    int count(String like);
+
+    @Select(value = """
+            insert into job (engine_id, date, complaint, technician, document, changed_at)
+            values (#{engineId}, #{date}, #{complaint}, #{technician}, #{document}, #{changedAt}) returning id""", affectData = true)
+    long insert(long engineId, String date, String complaint, String technician, String document, String changedAt);
+
+    @Update("""
+            update job set date = #{date}, complaint = #{complaint}, technician = #{technician}, document = #{document},
+                document_revision = document_revision + 1
+            where id = #{id} and document_revision = #{documentRevision}""")
+    int update(long id, int documentRevision, String date, String complaint, String technician, String document);
+
+    @Update("""
+            update job set revision = revision + 1, changed_at = #{changedAt}, headline = #{headline}, tone = #{tone}
+            where id = #{id}""")
+    void touch(long id, String changedAt, String headline, Tone tone);
+}

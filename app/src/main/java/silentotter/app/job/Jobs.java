@@ -1,0 +1,137 @@
+package silentotter.app.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import silentotter.app.change.Change;
+import silentotter.app.change.ChangeKind;
+import silentotter.app.change.Journal;
+import silentotter.app.change.Undoable;
+import silentotter.app.engine.Engines;
+import silentotter.app.http.Conflict;
+import silentotter.app.http.NotFound;
+import silentotter.app.storage.Documents;
+import silentotter.core.diagnosis.Verdict;
+import silentotter.core.job.Job;
+
+/** The jobs of the shop. */
+@Service
+public class Jobs implements Undoable {
+    private final JobMapper mapper;
+    private final Engines engines;
+    private final Documents documents;
+    private final Journal journal;
+    private final Clock clock;
+
+    Jobs(JobMapper mapper, Engines engines, Documents documents, Journal journal, Clock clock) {
+        this.mapper = mapper;
+        this.engines = engines;
+        this.documents = documents;
+        this.journal = journal;
+        this.clock = clock;
+    }
+
+    /** A job as stored. */
+    public record StoredJob(
+            long id, long engineId, int documentRevision, JobDocument job, int revision, String changedAt) {}
+
+    /** A page of the list. */
+    public record Page(int total, List<JobLine> jobs) {}
+
+    public Page page(String search, int limit, int offset) {
+        String like = search.isBlank()
+                ? ""
+                : "%" + search.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        return new Page(mapper.count(like), mapper.lines(like, limit, offset));
+    }
+
+    public StoredJob byId(long id) {
+        return mapper.byId(id)
+                .map(r -> new StoredJob(
+                        r.id(),
+                        r.engineId(),
+                        r.documentRevision(),
+                        documents.read(r.document(), JobDocument.class),
+                        r.revision(),
+                        r.changedAt()))
+                .orElseThrow(() -> new NotFound("There is no job " + id + "."));
+    }
+
+    public List<Long> ofEngine(long engineId) {
+        return mapper.ofEngine(engineId);
+    }
+
+    public int revision(long id) {
+        return mapper.revision(id).orElseThrow(() -> new NotFound("There is no job " + id + "."));
+    }
+
+    @Transactional
+    public long add(long engineId, JobDocument document) {
+        Job job = JobReader.read(document);
+        engines.byId(engineId);
+        return mapper.insert(
+                engineId,
+                job.date().toString(),
+                job.complaint(),
+                job.technician(),
+                documents.write(document),
+                Instant.now(clock).toString());
+    }
+
+    /** @throws Conflict when the job has changed since that revision */
+    @Transactional
+    public void change(long id, int documentRevision, JobDocument document) {
+        StoredJob before = byId(id);
+        write(id, documentRevision, document);
+        journal.changed(
+                id,
+                ChangeKind.JOB_CHANGED,
+                id,
+                "change of the job",
+                documents.write(before.job()),
+                documents.write(document));
+    }
+
+    private void write(long id, int documentRevision, JobDocument document) {
+        Job job = JobReader.read(document);
+        int changed = mapper.update(
+                id,
+                documentRevision,
+                job.date().toString(),
+                job.complaint(),
+                job.technician(),
+                documents.write(document));
+        if (changed == 0) {
+            throw new Conflict(
+                    "This job was changed in another window meanwhile. What you typed is still here; look at the other change first.");
+        }
+    }
+
+    @Override
+    public Set<ChangeKind> kinds() {
+        return Set.of(ChangeKind.JOB_CHANGED);
+    }
+
+    @Override
+    public void undo(Change change) {
+        put(change.targetId(), change.before());
+    }
+
+    @Override
+    public void redo(Change change) {
+        put(change.targetId(), change.after());
+    }
+
+    private void put(long id, String document) {
+        write(id, byId(id).documentRevision(), documents.read(document, JobDocument.class));
+    }
+
+    /** Notes that something of the job has changed, and what the verdict now is. */
+    @Transactional
+    public void touch(long id, Verdict verdict) {
+        mapper.touch(id, Instant.now(clock).toString(), verdict.what(), verdict.tone());
+    }
+}

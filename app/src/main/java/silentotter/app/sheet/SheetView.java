@@ -1,0 +1,38 @@
+package silentotter.app.sheet;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import silentotter.app.change.Change;
+import silentotter.app.compression.StoredPass;
+import silentotter.app.engine.Engines;
+import silentotter.app.job.Jobs;
+import silentotter.core.compression.School;
+
+/** The whole sheet of one job: what was measured, what it says, and what can be undone. */
+record SheetView(
+        Jobs.StoredJob job,
+        Engines.StoredEngine engine,
+        List<CylinderView> cylinders,
+        List<StoredPass> passes,
+        CompressionView compression,
+        DiagnosisView diagnosis,
+        School leadingSchool,
+        List<String> cautions,
+        @Nullable ChangeView undo,
+        @Nullable ChangeView redo) {
+
+    /** A cylinder and its place. */
+    record CylinderView(
+            int number,
+            String label,
+            List<Integer> neighbours,
+            @Nullable Double leanDeg,
+            boolean wetTestable) {}
+
+    /** What undo or redo would do. */
+    record ChangeView(long id, String description) {
+        static ChangeView of(Change change) {
+            return new ChangeView(change.id(), change.description());
+        }
+    }
+}

@@ -1,0 +1,113 @@
+package silentotter.app.sheet;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import silentotter.app.change.Journal;
+import silentotter.app.compression.Compression;
+import silentotter.app.compression.StoredPass;
+import silentotter.app.engine.EngineReader;
+import silentotter.app.engine.Engines;
+import silentotter.app.job.JobReader;
+import silentotter.app.job.Jobs;
+import silentotter.app.shop.Shop;
+import silentotter.core.compression.Cautions;
+import silentotter.core.compression.CompressionAnalysis;
+import silentotter.core.compression.CompressionAnalyst;
+import silentotter.core.compression.School;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Diagnostician;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
+
+/** Puts the sheet of a job together: stored readings in, results out. Nothing computed is stored but the headline. */
+@Service
+public class Sheets {
+    private final Jobs jobs;
+    private final Engines engines;
+    private final Compression compression;
+    private final CompressionAnalyst analyst;
+    private final Journal journal;
+    private final Shop shop;
+
+    Sheets(
+            Jobs jobs,
+            Engines engines,
+            Compression compression,
+            CompressionAnalyst analyst,
+            Journal journal,
+            Shop shop) {
+        this.jobs = jobs;
+        this.engines = engines;
+        this.compression = compression;
+        this.analyst = analyst;
+        this.journal = journal;
+        this.shop = shop;
+    }
+
+    private record Computed(
+            Jobs.StoredJob job,
+            Engines.StoredEngine stored,
+            Engine engine,
+            List<StoredPass> passes,
+            CompressionAnalysis analysis,
+            School leading,
+            Diagnosis diagnosis) {}
+
+    SheetView sheet(long jobId) {
+        Computed c = compute(jobId);
+        return new SheetView(
+                c.job(),
+                c.stored(),
+                c.engine().arrangement().cylinders().stream()
+                        .map(n -> cylinder(c.engine(), n))
+                        .toList(),
+                c.passes(),
+                CompressionView.of(c.analysis()),
+                DiagnosisView.of(c.diagnosis()),
+                c.leading(),
+                Cautions.of(c.engine()),
+                journal.undoable(jobId).map(SheetView.ChangeView::of).orElse(null),
+                journal.redoable(jobId).map(SheetView.ChangeView::of).orElse(null));
+    }
+
+    private static SheetView.CylinderView cylinder(Engine engine, CylinderNumber n) {
+        return new SheetView.CylinderView(
+                n.value(),
+                engine.label(n),
+                engine.arrangement().neighbours(n).stream()
+                        .map(CylinderNumber::value)
+                        .toList(),
+                engine.arrangement().boreLeanDeg(n).orElse(null),
+                CompressionAnalyst.wetRefusal(engine, n).isEmpty());
+    }
+
+    /** Notes on a job that it has changed, with its new verdict; and on all jobs of its engine when that changed. */
+    @Transactional
+    public void changed(long jobId) {
+        jobs.touch(jobId, compute(jobId).diagnosis().engine());
+    }
+
+    @Transactional
+    public void engineChanged(long engineId) {
+        jobs.ofEngine(engineId).forEach(this::changed);
+    }
+
+    Engine engineOf(long jobId) {
+        return EngineReader.read(engines.byId(jobs.byId(jobId).engineId()).engine());
+    }
+
+    private Computed compute(long jobId) {
+        Jobs.StoredJob job = jobs.byId(jobId);
+        Engines.StoredEngine stored = engines.byId(job.engineId());
+        Engine engine = EngineReader.read(stored.engine());
+        List<StoredPass> passes = compression.passes(jobId);
+        CompressionAnalysis analysis = analyst.analyse(
+                engine,
+                JobReader.read(job.job()).ambient(),
+                passes.stream().map(StoredPass::toCore).toList());
+        School leading = shop.leadingSchool();
+        return new Computed(
+                job, stored, engine, passes, analysis, leading, Diagnostician.diagnose(engine, analysis, leading));
+    }
+}

@@ -1,0 +1,17 @@
+package silentotter.app.shop;
+
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import silentotter.core.compression.School;
+
+/** What this shop has chosen once for all its jobs. */
+@Mapper
+public interface Shop {
+    /** The school of evenness that leads; the others are shown beside it. */
+    @Select("select leading_school from shop where id = 1")
+    School leadingSchool();
+
+    @Update("update shop set leading_school = #{school} where id = 1")
+    void lead(School school);
+}

@@ -1,0 +1,24 @@
+package silentotter.core.compression;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import silentotter.core.engine.CylinderNumber;
+
+/** One round of the cylinders under one set of conditions. */
+public record CompressionPass(PassKind kind, Conditions conditions, List<CompressionReading> readings) {
+    public CompressionPass {
+        readings = readings.stream()
+                .sorted(Comparator.comparingInt(CompressionReading::order))
+                .toList();
+    }
+
+    /** Readings that count, in the order taken. */
+    public Stream<CompressionReading> counting() {
+        return readings.stream().filter(CompressionReading::counts);
+    }
+
+    public List<CompressionReading> of(CylinderNumber cylinder) {
+        return counting().filter(r -> r.cylinder().equals(cylinder)).toList();
+    }
+}

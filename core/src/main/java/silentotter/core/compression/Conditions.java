@@ -1,0 +1,36 @@
+package silentotter.core.compression;
+
+import java.util.Optional;
+import silentotter.core.instruments.CompressionGauge;
+import silentotter.core.quantity.CrankSpeed;
+
+/** How a pass was taken; whatever was not written down stays empty and costs certainty. */
+public record Conditions(
+        Optional<EngineTemperature> temperature,
+        Optional<Throttle> throttle,
+        Optional<PlugsOut> plugsOut,
+        Optional<CrankSpeed> crankingSpeed,
+        Optional<Double> batteryVolts,
+        Optional<CrankingLength> length,
+        CompressionGauge gauge,
+        Optional<Boolean> fuelDisabled,
+        Optional<Boolean> sparkDisabled) {
+    public static final Conditions UNKNOWN = new Conditions(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            CompressionGauge.UNKNOWN,
+            Optional.empty(),
+            Optional.empty());
+
+    public boolean cold() {
+        return temperature.filter(t -> t == EngineTemperature.COLD).isPresent();
+    }
+
+    public boolean throttleShut() {
+        return throttle.filter(t -> t == Throttle.SHUT).isPresent();
+    }
+}

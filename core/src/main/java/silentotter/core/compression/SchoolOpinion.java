@@ -1,0 +1,13 @@
+package silentotter.core.compression;
+
+import java.util.List;
+import silentotter.core.engine.CylinderNumber;
+
+/**
+ * One school's ruling on one engine, with its reason.
+ *
+ * @param rule the school's rule in words, with its limit
+ * @param cylinders those that the ruling is about; empty when it holds
+ * @param reason the measured figure against the limit, in a sentence
+ */
+public record SchoolOpinion(School school, Ruling ruling, String rule, List<CylinderNumber> cylinders, String reason) {}

@@ -1,0 +1,8 @@
+package silentotter.core.compression;
+
+/** How the throttle stood. */
+public enum Throttle {
+    WIDE_OPEN,
+    SHUT,
+    NONE
+}

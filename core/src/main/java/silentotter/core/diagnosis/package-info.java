@@ -1,0 +1,2 @@
+/** What the findings say together: verdicts, escape paths, and the next step. */
+package silentotter.core.diagnosis;

@@ -1,0 +1,8 @@
+package silentotter.core.engine;
+
+/** What the engine burns. */
+public enum Fuel {
+    PETROL,
+    DIESEL,
+    GAS
+}

@@ -1,0 +1,8 @@
+package silentotter.core.engine;
+
+/** How the air gets in. */
+public enum Induction {
+    NATURAL,
+    TURBO,
+    SUPERCHARGED
+}

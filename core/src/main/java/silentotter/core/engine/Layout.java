@@ -1,0 +1,8 @@
+package silentotter.core.engine;
+
+/** How the cylinders stand. */
+public enum Layout {
+    INLINE,
+    V,
+    FLAT
+}

@@ -1,0 +1,17 @@
+package silentotter.core.engine;
+
+import java.util.Optional;
+import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
+
+/** What the maker allows; each may be unknown. */
+public record MakerLimits(
+        Optional<SourcedLimit<Pressure>> compressionNominal,
+        Optional<SourcedLimit<Pressure>> compressionMinimum,
+        Optional<SourcedLimit<Pressure>> compressionSpread,
+        Optional<SourcedLimit<Length>> intakeClearance,
+        Optional<SourcedLimit<Length>> exhaustClearance,
+        Optional<SourcedLimit<Length>> plugGap) {
+    public static final MakerLimits UNKNOWN = new MakerLimits(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+}

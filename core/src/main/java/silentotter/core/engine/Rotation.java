@@ -1,0 +1,4 @@
+package silentotter.core.engine;
+
+/** Which way the crankshaft turns, for somebody who looks at the given end. */
+public record Rotation(Turning turning, EngineEnd seenFrom) {}

@@ -1,0 +1,7 @@
+package silentotter.core.engine;
+
+/** Direction of rotation. */
+public enum Turning {
+    CLOCKWISE,
+    ANTICLOCKWISE
+}

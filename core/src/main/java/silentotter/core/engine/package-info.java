@@ -1,0 +1,2 @@
+/** The engine as far as it is known: arrangement, firing, size, and the maker's limits with their sources. */
+package silentotter.core.engine;

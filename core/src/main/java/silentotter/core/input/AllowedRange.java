@@ -1,0 +1,111 @@
+package silentotter.core.input;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Optional;
+
+/**
+ * The range in which each number of the job can be true at all. Wide on purpose: it stops slips of the finger and
+ * wrong units, it does not judge an engine. Field names are those of the API and the case file.
+ */
+public enum AllowedRange {
+    CYLINDERS("cylinders", "", 1, 16, "the sheet draws one column a cylinder"),
+    BORE("boreMm", "mm", 20, 1000, "model engines to large marine diesels"),
+    STROKE("strokeMm", "mm", 15, 3500, "model engines to large marine diesels"),
+    ROD("rodMm", "mm", 25, 4500, "longer than half the stroke"),
+    COMPRESSION_RATIO("compressionRatio", ":1", 4, 26, "old side-valve engines to cold-start diesels"),
+    INTAKE_CLOSING(
+            "intakeClosingDeg", "° after bottom centre", 0, 120, "late Miller timing; exhaust port on a two-stroke"),
+    LEAN("leanDeg", "° from upright", 0, 90, "90 is lying flat"),
+    VEE("veeDeg", "°", 10, 180, "angle between the banks"),
+    INTERVAL("intervalsDeg", "°", 0, 720, "0 where two cylinders fire together"),
+    VALVE_CLEARANCE("valveClearanceMm", "mm", 0, 3, "0 with hydraulic lifters"),
+    OIL_LITRES("oilLitres", "L", 0.05, 2000, "mower to ship"),
+    DIPSTICK_SPAN_MM("dipstickSpanMm", "mm", 1, 500, ""),
+    DIPSTICK_SPAN_LITRES("dipstickSpanLitres", "L", 0.01, 200, ""),
+    PLUG_GAP("plugGapMm", "mm", 0.2, 3, ""),
+    POWER("ratedPowerKw", "kW", 0.1, 20000, ""),
+    RATED_SPEED("ratedRpm", "rpm", 50, 20000, ""),
+    LIMIT_PRESSURE("limitKPa", "kPa", 100, 6000, "a maker's compression figure"),
+    LIMIT_SPREAD("limitSpreadKPa", "kPa", 5, 2000, "a maker's allowed difference"),
+    LIMIT_SPREAD_PERCENT("limitSpreadPercent", "%", 1, 60, "a maker's allowed difference"),
+    READING("strokesKPa", "kPa", 0, 7000, "no cranking gauge goes higher"),
+    CRANKING_SPEED("crankingRpm", "rpm", 20, 1500, "hand crank to kick start"),
+    BATTERY("batteryVolts", "V", 4, 60, "6 to 48 V systems while cranking"),
+    CRANKING_LENGTH("lengthAmount", "", 1, 200, "strokes, turns, seconds or pulls"),
+    GAUGE_FULL_SCALE("gaugeFullScaleKPa", "kPa", 300, 10000, ""),
+    GAUGE_DIVISION("gaugeDivisionKPa", "kPa", 0.1, 500, ""),
+    GAUGE_VOLUME("gaugeVolumeMl", "mL", 0.5, 200, "Bourdon tube, body and the hose beyond the check valve"),
+    HOSE_VOLUME("hoseVolumeMl", "mL", 0, 100, "dead volume between cylinder and check valve"),
+    OIL_DOSE("oilMl", "mL", 0, 100, "also at most a quarter of the clearance volume"),
+    AMBIENT("ambientKPa", "kPa", 40, 115, "high pass to deep valley in high pressure"),
+    ALTITUDE("altitudeM", "m", -450, 7000, "the Dead Sea to the highest drivable passes"),
+    TEMPERATURE("temperatureC", "°C", -40, 60, "outdoor air"),
+    WALL_TEMPERATURE("wallTemperatureC", "°C", -40, 250, ""),
+    LEAK_AREA("leakAreaMm2", "mm²", 0, 200, ""),
+    STROKES("strokes", "", 1, 60, ""),
+    INTAKE_FACTOR("intakeFactor", "", 0.2, 1, "1 is throttle wide open"),
+    DISTANCE("distanceKm", "km", 0, 5_000_000, ""),
+    HOURS("hours", "h", 0, 300_000, "");
+
+    private final String field;
+    private final String unit;
+    private final double min;
+    private final double max;
+    private final String reason;
+
+    AllowedRange(String field, String unit, double min, double max, String reason) {
+        this.field = field;
+        this.unit = unit;
+        this.min = min;
+        this.max = max;
+        this.reason = reason;
+    }
+
+    public String field() {
+        return field;
+    }
+
+    public String unit() {
+        return unit;
+    }
+
+    public double min() {
+        return min;
+    }
+
+    public double max() {
+        return max;
+    }
+
+    /** Why the range is what it is; may be empty where it is plain. */
+    public String reason() {
+        return reason;
+    }
+
+    /** The range in words, such as {@code 20 to 1000 mm}. */
+    public String inWords() {
+        return plain(min) + " to " + plain(max) + (unit.isEmpty() || unit.startsWith(":") ? "" : " " + unit);
+    }
+
+    /** What is wrong with a value in this range, if anything is. */
+    public Optional<FieldProblem> problemWith(String path, double value) {
+        if (Double.isFinite(value) && value >= min && value <= max) {
+            return Optional.empty();
+        }
+        return Optional.of(FieldProblem.of(path, plain(value) + " is outside " + inWords(), inWords()));
+    }
+
+    /** The range of a field by its API name, whatever path stands before it and whatever index behind. */
+    public static Optional<AllowedRange> ofField(String path) {
+        String last = path.replaceAll("\\[\\d+]", "");
+        String name = last.substring(last.lastIndexOf('.') + 1);
+        return Arrays.stream(values()).filter(r -> r.field.equals(name)).findFirst();
+    }
+
+    private static String plain(double value) {
+        return Double.isFinite(value)
+                ? BigDecimal.valueOf(value).stripTrailingZeros().toPlainString()
+                : Double.toString(value);
+    }
+}

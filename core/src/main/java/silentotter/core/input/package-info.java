@@ -1,0 +1,2 @@
+/** What may be typed: the allowed range of every field in one table, and the error that names field, value and range. */
+package silentotter.core.input;

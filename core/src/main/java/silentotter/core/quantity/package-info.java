@@ -1,0 +1,2 @@
+/** Physical quantities as small immutable values: one unit inside, named units outside. */
+package silentotter.core.quantity;

@@ -1,0 +1,75 @@
+package silentotter.core.wording;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import silentotter.core.quantity.Estimate;
+import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Pressure;
+import silentotter.core.quantity.Temperature;
+import silentotter.core.quantity.Volume;
+
+/**
+ * Puts quantities into sentences as marks such as <code>{kPa:905.2}</code>, <code>{mm2:1.85}</code>,
+ * <code>{mL:5}</code>, <code>{C:20}</code>. Whoever shows the sentence replaces each mark by the value in the user's
+ * unit; the sentence itself never changes with the units.
+ */
+public final class Say {
+    private Say() {}
+
+    public static String pressure(Pressure pressure) {
+        return mark("kPa", pressure.kPa(), 1);
+    }
+
+    public static String area(LeakArea area) {
+        return mark("mm2", area.squareMm(), 3);
+    }
+
+    public static String volume(Volume volume) {
+        return mark("mL", volume.millilitres(), 2);
+    }
+
+    public static String temperature(Temperature temperature) {
+        return mark("C", temperature.celsius(), 1);
+    }
+
+    public static String pressures(Estimate<Pressure> range) {
+        return pressure(range.low()) + " to " + pressure(range.high());
+    }
+
+    public static String areas(Estimate<LeakArea> range) {
+        return area(range.low()) + " to " + area(range.high());
+    }
+
+    /** A share of one as whole per cent, such as {@code 73 %}. */
+    public static String percent(double share) {
+        return String.format(Locale.ROOT, "%.0f %%", share * 100);
+    }
+
+    /** Per cent with a decimal and its sign, such as {@code −3.4 %}. */
+    public static String signedPercent(double share) {
+        String text = String.format(Locale.ROOT, "%.1f %%", Math.abs(share) * 100);
+        return (share < 0 ? "−" : "+") + text;
+    }
+
+    public static String number(double value) {
+        return value == Math.rint(value)
+                ? String.format(Locale.ROOT, "%.0f", value)
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** {@code 3}, {@code 3 and 4}, {@code 1, 3 and 4}. */
+    public static String list(Collection<?> items) {
+        List<String> texts = items.stream().map(Object::toString).toList();
+        if (texts.size() < 2) {
+            return String.join("", texts);
+        }
+        String head = texts.subList(0, texts.size() - 1).stream().collect(Collectors.joining(", "));
+        return head + " and " + texts.get(texts.size() - 1);
+    }
+
+    private static String mark(String unit, double value, int decimals) {
+        return "{" + unit + ":" + String.format(Locale.ROOT, "%." + decimals + "f", value) + "}";
+    }
+}

@@ -1,0 +1,161 @@
+package silentotter.e2e;
+
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The packaged application as its own process, on a free port with a data folder of its own. */
+final class RunningApp implements AutoCloseable {
+    static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final Duration LONGEST_START = Duration.ofSeconds(90);
+
+    final int port;
+    final Path data;
+    private final Process process;
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    private RunningApp(int port, Path data, Process process) {
+        this.port = port;
+        this.data = data;
+        this.process = process;
+    }
+
+    /** A new application on an empty folder, with or without the demo data. */
+    static RunningApp start(boolean demo) {
+        try {
+            return start(Files.createTempDirectory("silent-otter"), demo);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static RunningApp start(Path data, boolean demo) {
+        try {
+            int port = freePort();
+            Process process = launch(
+                    List.of("--otter.data=" + data, "--otter.demo=" + demo, "--server.port=" + port),
+                    data.resolve("log"));
+            RunningApp app = new RunningApp(port, data, process);
+            app.awaitReady();
+            return app;
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Runs the jar with arguments; what it prints goes to the log file. */
+    static Process launch(List<String> arguments, Path log) throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                jar().toString()));
+        command.addAll(arguments);
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+    }
+
+    static Path jar() {
+        return Path.of(System.getProperty("otter.jar", "../app/target/silent-otter.jar"));
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    /** Ready when it answers and, with demo data, when the last case has been loaded. */
+    private void awaitReady() throws IOException {
+        long deadline = System.nanoTime() + LONGEST_START.toNanos();
+        while (System.nanoTime() < deadline) {
+            if (!process.isAlive()) {
+                throw new IllegalStateException("did not start: " + Files.readString(data.resolve("log")));
+            }
+            try {
+                HttpURLConnection connection = (HttpURLConnection)
+                        URI.create(url("/api/ready")).toURL().openConnection();
+                if (connection.getResponseCode() == 200) {
+                    return;
+                }
+                Thread.sleep(50);
+            } catch (IOException notYet) {
+                sleep();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        throw new IllegalStateException("not ready in time: " + Files.readString(data.resolve("log")));
+    }
+
+    private static void sleep() {
+        try {
+            Thread.sleep(100);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    String url(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    JsonNode get(String path) {
+        return JSON.readTree(send(HttpRequest.newBuilder(URI.create(url(path)))).body());
+    }
+
+    String text(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))).body();
+    }
+
+    HttpResponse<String> post(String path, String json) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return http.send(request.timeout(Duration.ofSeconds(30)).build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** As a power cut would: no shutdown hooks. */
+    void kill() {
+        process.destroyForcibly();
+        awaitEnd();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        awaitEnd();
+    }
+
+    private void awaitEnd() {
+        try {
+            process.waitFor(20, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,69 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Sheet = Schemas['SheetView'];
+export type EngineDocument = Schemas['EngineDocument'];
+export type JobDocument = Schemas['JobDocument'];
+export type Conditions = Schemas['ConditionsDocument'];
+export type StoredPass = Schemas['StoredPass'];
+export type StoredReading = Schemas['StoredReading'];
+export type Verdict = Schemas['VerdictView'];
+export type EscapePath = Schemas['PathView'];
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+export interface FieldError {
+  field: string;
+  message: string;
+  allowed?: string | null;
+}
+
+/** A refusal by the server (RFC 9457), or the server not answering. */
+export class Refusal extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly errors: FieldError[] = [],
+  ) {
+    super(message);
+  }
+
+  /** What to say at a field; fields inside lists count for the list. */
+  at(field: string): string | undefined {
+    const error = this.errors.find(
+      (e) => e.field.replace(/\[\d+]$/, '') === field || e.field === field + '.value',
+    );
+    return error && sentence(error);
+  }
+}
+
+export function sentence(error: FieldError): string {
+  const text = error.message.charAt(0).toUpperCase() + error.message.slice(1);
+  return error.allowed && !text.includes(error.allowed) ? `${text}. Allowed: ${error.allowed}.` : `${text}.`;
+}
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** Data of an answer, or a {@link Refusal}. */
+export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
+  let result: Answer<T>;
+  try {
+    result = await call;
+  } catch {
+    throw new Refusal('Silent Otter does not answer. Is it still running? What you typed is kept here.', 0);
+  }
+  if (result.error !== undefined || !result.response.ok) {
+    const problem = (result.error ?? {}) as { title?: string; detail?: string; errors?: FieldError[] };
+    throw new Refusal(
+      problem.detail ?? problem.title ?? 'Refused',
+      result.response.status,
+      problem.errors ?? [],
+    );
+  }
+  return result.data as T;
+}

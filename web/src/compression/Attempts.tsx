@@ -1,0 +1,122 @@
+import { Popover } from 'radix-ui';
+import { answer, api, type Sheet, type StoredPass, type StoredReading } from '../api/client';
+import { useChange } from '../sheet/useSheet';
+import { useUnits } from '../units/UnitsContext';
+import { middleOf } from './middleOf';
+import type { Entry } from './useEntry';
+
+const REASONS = ['adapter leaked', 'fewer strokes', 'misread', 'wrong cylinder'];
+
+interface Props {
+  sheet: Sheet;
+  pass: StoredPass;
+  cylinder: number;
+  entry?: Entry;
+}
+
+/** A cell with what was read: the value that counts, the attempts underneath; tap to see or set aside. */
+export function Attempts({ sheet, pass, cylinder, entry }: Props) {
+  const units = useUnits();
+  const readings = pass.readings.filter((r) => r.cylinder === cylinder);
+  const waiting = entry?.waiting.filter((s) => s.passId === pass.id && s.cylinder === cylinder).at(-1);
+  const counting = readings.filter((r) => !r.setAside);
+  const result = sheet.compression.cylinders.find((c) => c.cylinder === cylinder);
+  const label = sheet.cylinders.find((c) => c.number === cylinder)?.label ?? String(cylinder);
+  const low = pass.kind === 'DRY' && result?.standing === 'LOW';
+  const shown = (r: StoredReading) => units.format('pressure', Math.max(...r.strokesKPa));
+  if (waiting && readings.length === 0) {
+    return (
+      <span className="flex h-full items-center justify-center font-mono text-[20px] text-soft">
+        {waiting.text}…
+      </span>
+    );
+  }
+  if (readings.length === 0) {
+    return (
+      <button
+        className="h-full min-h-[44px] w-full hover:bg-well"
+        aria-label={`Cylinder ${label}, not read`}
+        onClick={() => entry?.goTo(cylinder, pass.id)}
+      />
+    );
+  }
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className={`h-full min-h-[44px] w-full text-center font-mono hover:bg-well ${low ? 'text-leak' : ''}`}
+      >
+        <span className="text-[22px] leading-none" data-value>
+          {counting.length ? units.format('pressure', middleOf(counting)) : '–'}
+        </span>
+        {readings.length > 1 && (
+          <span className="block text-[12px] leading-tight text-soft">
+            {readings.slice(-3).map((r, i) => (
+              <span key={r.id}>
+                {i > 0 && ' '}
+                {r.setAside ? <s>{shown(r)}</s> : shown(r)}
+              </span>
+            ))}
+          </span>
+        )}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content side="bottom" className="z-20 w-[330px] border border-ink bg-paper p-4">
+          <h3 className="heading mb-2">Cylinder {label}</h3>
+          <ol className="space-y-3">
+            {readings.map((r) => (
+              <Attempt key={r.id} jobId={sheet.job.id} reading={r} />
+            ))}
+          </ol>
+          {entry && (
+            <Popover.Close className="button mt-3 w-full" onClick={() => entry.goTo(cylinder, pass.id)}>
+              Read again
+            </Popover.Close>
+          )}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function Attempt({ jobId, reading }: { jobId: number; reading: StoredReading }) {
+  const units = useUnits();
+  const path = { id: jobId, readingId: reading.id };
+  const setAside = useChange(jobId, (reason: string | null) =>
+    answer(
+      api.PUT('/api/jobs/{id}/compression/readings/{readingId}/set-aside', {
+        params: { path },
+        body: { reason },
+      }),
+    ),
+  );
+  return (
+    <li>
+      <p className="font-mono text-[16px]">
+        {reading.strokesKPa.map((v) => units.format('pressure', v)).join(' ')} {units.symbol('pressure')}
+        {reading.oilMl != null && <span className="ml-2 text-soft">{reading.oilMl} mL oil</span>}
+      </p>
+      {reading.setAside ? (
+        <p className="text-soft">
+          Set aside: {reading.setAside}.{' '}
+          <button className="underline hover:text-act" onClick={() => setAside.mutate(null)}>
+            Count it again
+          </button>
+        </p>
+      ) : (
+        <p className="text-soft">
+          Set aside:
+          {REASONS.map((reason) => (
+            <button
+              key={reason}
+              className="ml-2 min-h-[32px] underline underline-offset-2 hover:text-act"
+              onClick={() => setAside.mutate(reason)}
+            >
+              {reason}
+            </button>
+          ))}
+        </p>
+      )}
+      {setAside.error && <p className="refusal">{setAside.error.message}</p>}
+    </li>
+  );
+}

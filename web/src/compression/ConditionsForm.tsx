@@ -1,0 +1,105 @@
+import { answer, api, type Conditions, Refusal, type Sheet, type StoredPass } from '../api/client';
+import { useChange } from '../sheet/useSheet';
+import { Choice } from '../ui/Choice';
+import { QuantityField } from '../ui/QuantityField';
+
+const YES_NO = [
+  ['yes', 'yes'],
+  ['no', 'no'],
+] as const;
+
+/** How the pass was taken. Each field is saved as it is left; what is not written down stays open. */
+export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass }) {
+  const id = sheet.job.id;
+  const c = pass.conditions;
+  const save = useChange(id, (conditions: Conditions) =>
+    answer(
+      api.PUT('/api/jobs/{id}/compression/passes/{passId}/conditions', {
+        params: { path: { id, passId: pass.id } },
+        body: { revision: pass.revision, conditions },
+      }),
+    ),
+  );
+  const set = (change: Partial<Conditions>) => save.mutate({ ...c, ...change });
+  const at = (field: keyof Conditions) => (save.error instanceof Refusal ? save.error.at(field) : undefined);
+  const number = (field: keyof Conditions, label: string, unit?: string, quantity?: 'pressure') => (
+    <QuantityField
+      label={label}
+      unit={unit}
+      quantity={quantity}
+      value={c[field] as number | undefined}
+      error={at(field)}
+      onCommit={(v) => set({ [field]: v })}
+    />
+  );
+  const flag = (field: 'fuelDisabled' | 'sparkDisabled', label: string) => (
+    <Choice
+      label={label}
+      value={c[field] == null ? undefined : c[field] ? 'yes' : 'no'}
+      options={YES_NO}
+      onChange={(v) => set({ [field]: v === undefined ? undefined : v === 'yes' })}
+    />
+  );
+  return (
+    <div className="grid grid-cols-3 gap-x-6 gap-y-4">
+      <Choice
+        label="Engine"
+        value={c.temperature}
+        options={[
+          ['HOT', 'hot'],
+          ['WARM', 'warm'],
+          ['COLD', 'cold'],
+        ]}
+        onChange={(temperature) => set({ temperature })}
+      />
+      <Choice
+        label="Throttle"
+        value={c.throttle}
+        options={[
+          ['WIDE_OPEN', 'wide open'],
+          ['SHUT', 'shut'],
+          ['NONE', 'none'],
+        ]}
+        onChange={(throttle) => set({ throttle })}
+      />
+      <Choice
+        label="Plugs out"
+        value={c.plugsOut}
+        options={[
+          ['ALL', 'all'],
+          ['ONE_AT_A_TIME', 'one at a time'],
+        ]}
+        onChange={(plugsOut) => set({ plugsOut })}
+      />
+      <div className="col-span-3">
+        <Choice
+          label="Cranked for"
+          value={c.lengthKind}
+          options={[
+            ['STROKES', 'strokes'],
+            ['TURNS', 'engine turns'],
+            ['SECONDS', 'seconds'],
+            ['PULLS', 'cord pulls'],
+            ['UNTIL_STOPPED', 'until it stopped'],
+          ]}
+          onChange={(lengthKind) =>
+            set({
+              lengthKind,
+              lengthAmount: lengthKind && lengthKind !== 'UNTIL_STOPPED' ? (c.lengthAmount ?? 8) : undefined,
+            })
+          }
+        />
+      </div>
+      {c.lengthKind && c.lengthKind !== 'UNTIL_STOPPED' && number('lengthAmount', 'How many')}
+      {number('crankingRpm', 'Cranking speed', 'rpm')}
+      {number('batteryVolts', 'Battery while cranking', 'V')}
+      {number('gaugeFullScaleKPa', 'Gauge full scale', undefined, 'pressure')}
+      {number('gaugeDivisionKPa', 'Gauge division', undefined, 'pressure')}
+      {number('hoseVolumeMl', 'Hose before the check valve', 'mL')}
+      {number('gaugeVolumeMl', 'Gauge behind it', 'mL')}
+      {flag('fuelDisabled', 'Fuel disabled')}
+      {flag('sparkDisabled', 'Spark disabled')}
+      {save.error && <p className="refusal col-span-3">{save.error.message}</p>}
+    </div>
+  );
+}

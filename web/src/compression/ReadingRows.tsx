@@ -1,0 +1,263 @@
+import type { ReactNode } from 'react';
+import { answer, api, type Sheet, type StoredPass } from '../api/client';
+import { type Column, gridTemplate, type Measure } from '../section/layout';
+import { useChange } from '../sheet/useSheet';
+import { useUnits } from '../units/UnitsContext';
+import { Attempts } from './Attempts';
+import { middleOf } from './middleOf';
+import type { Entry } from './useEntry';
+
+interface Props {
+  sheet: Sheet;
+  columns: Column[];
+  measure: Measure;
+  /** Missing on paper, where nothing is typed. */
+  entry?: Entry;
+}
+
+/** The rows under the section, in its columns. */
+export function ReadingRows({ sheet, columns, measure, entry }: Props) {
+  const units = useUnits();
+  const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
+  const wet = new Map(sheet.compression.wet.map((w) => [w.cylinder, w]));
+  const low = (c: number) => (results.get(c)?.standing === 'LOW' ? 'text-leak' : '');
+  const signed = (v: number, digits = 0) => (v < 0 ? '−' : '+') + Math.abs(v).toFixed(digits);
+  const rows = { columns, measure };
+  return (
+    <div className="border-t border-ink" role="table" aria-label="Readings">
+      {sheet.passes.map((pass, i) => (
+        <PassRow key={pass.id} {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
+      ))}
+      {sheet.compression.evenness && (
+        <Row {...rows} name="of median" unit="%">
+          {(c) => {
+            const d = results.get(c)?.deviationFromMedian;
+            return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
+          }}
+        </Row>
+      )}
+      {wet.size > 0 && (
+        <Row {...rows} name="wet, net" unit="%">
+          {(c) => {
+            const net = wet.get(c)?.netPercent;
+            return net ? (
+              <span
+                title={units.fill(wet.get(c)!.reason)}
+                className={wet.get(c)!.outcome === 'RINGS_SEALED' ? 'text-leak' : ''}
+              >
+                {signed(net.best)}
+              </span>
+            ) : (
+              wet.has(c) && '?'
+            );
+          }}
+        </Row>
+      )}
+      {[...results.values()].some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
+        <Row {...rows} name="as leak" unit="mm²">
+          {(c) => {
+            const a = results.get(c)?.leakAreaMm2;
+            return (
+              a &&
+              results.get(c)?.standing === 'LOW' && (
+                <span className="text-[14px] whitespace-nowrap text-leak">
+                  {units.format('area', a.low)}–{units.format('area', a.high)}
+                </span>
+              )
+            );
+          }}
+        </Row>
+      )}
+      {entry && <PassButtons sheet={sheet} entry={entry} />}
+    </div>
+  );
+}
+
+interface RowProps {
+  columns: Column[];
+  measure: Measure;
+  name: ReactNode;
+  unit: string;
+  children: (cylinder: number) => ReactNode;
+}
+
+function Row({ columns, measure, name, unit, children }: RowProps) {
+  return (
+    <div
+      role="row"
+      className="grid min-h-[34px] items-center border-b border-hair"
+      style={{ gridTemplateColumns: gridTemplate(columns, measure) }}
+    >
+      <div role="rowheader" className="px-3 text-soft">
+        {name}
+      </div>
+      {columns.map((c, i) => (
+        <Cells key={c.cylinder} gap={!!c.bank && i > 0}>
+          <div role="cell" className="text-center font-mono text-[17px]">
+            {children(c.cylinder)}
+          </div>
+        </Cells>
+      ))}
+      <div className="text-soft">{unit}</div>
+    </div>
+  );
+}
+
+/** A cell, with the gap between the banks before it where there is one. */
+function Cells({ gap, children }: { gap: boolean; children: ReactNode }) {
+  return (
+    <>
+      {gap && <div />}
+      {children}
+    </>
+  );
+}
+
+interface PassRowProps extends Omit<Props, 'entry'> {
+  pass: StoredPass;
+  index: number;
+  entry?: Entry;
+}
+
+const KINDS = { DRY: 'Dry', WET: 'Wet' } as const;
+
+function PassRow({ sheet, columns, measure, pass, index, entry }: PassRowProps) {
+  const units = useUnits();
+  const same = sheet.passes.filter((p) => p.kind === pass.kind);
+  const name = KINDS[pass.kind] + (same.length > 1 ? ` ${same.indexOf(pass) + 1}` : '');
+  const active = entry?.pass.id === pass.id;
+  return (
+    <div
+      role="row"
+      className={`grid min-h-[46px] items-center border-b border-hair ${active ? 'bg-well' : ''}`}
+      style={{ gridTemplateColumns: gridTemplate(columns, measure) }}
+      data-pass={index}
+    >
+      <div role="rowheader" className="px-3 text-[17px] font-medium">
+        {name}
+        {active && pass.kind === 'WET' && (
+          <label className="no-print mt-0.5 flex items-center text-[14px] font-normal text-soft">
+            <input
+              className="mr-1 h-7 w-10 border border-metal bg-well text-center font-mono"
+              aria-label="Oil for this attempt in mL"
+              inputMode="decimal"
+              value={entry.oil}
+              onChange={(e) => entry.setOil(e.target.value)}
+            />
+            mL oil
+          </label>
+        )}
+      </div>
+      {columns.map((c, i) => (
+        <Cells key={c.cylinder} gap={!!c.bank && i > 0}>
+          <div role="cell" className="relative h-full">
+            {active && entry.cylinder === c.cylinder ? (
+              <EntryCell sheet={sheet} pass={pass} entry={entry} cylinder={c.cylinder} />
+            ) : (
+              <Attempts sheet={sheet} pass={pass} cylinder={c.cylinder} entry={entry} />
+            )}
+          </div>
+        </Cells>
+      ))}
+      <div className="text-soft">{units.symbol('pressure')}</div>
+    </div>
+  );
+}
+
+function EntryCell({
+  sheet,
+  pass,
+  entry,
+  cylinder,
+}: {
+  sheet: Sheet;
+  pass: StoredPass;
+  entry: Entry;
+  cylinder: number;
+}) {
+  const label = sheet.cylinders.find((c) => c.number === cylinder)?.label ?? cylinder;
+  const units = useUnits();
+  const counting = pass.readings.filter((r) => r.cylinder === cylinder && !r.setAside);
+  const attempt = pass.readings.filter((r) => r.cylinder === cylinder).length + (entry.open ? 0 : 1);
+  const refusedByRule =
+    pass.kind === 'WET' && !sheet.cylinders.find((c) => c.number === cylinder)?.wetTestable;
+  return (
+    <>
+      <input
+        data-readings
+        autoFocus
+        inputMode="decimal"
+        autoComplete="off"
+        className="h-full min-h-[46px] w-full border-2 border-act bg-well text-center font-mono text-[22px] text-act outline-none placeholder:text-metal"
+        aria-label={`${KINDS[pass.kind]} reading, cylinder ${label}${entry.open ? `, stroke ${entry.open.strokes + 1}` : ''}`}
+        aria-invalid={!!entry.refused}
+        aria-describedby="refused"
+        placeholder={counting.length ? units.format('pressure', middleOf(counting)) : undefined}
+        value={entry.text}
+        onChange={(e) => entry.setText(e.target.value)}
+      />
+      <span className="pointer-events-none absolute top-0.5 left-1.5 text-[11.5px] text-soft">
+        {entry.open ? `stroke ${entry.open.strokes + 1}` : attempt > 1 ? `repeat ${attempt - 1}` : ''}
+      </span>
+      {(entry.refused || refusedByRule) && (
+        <p
+          id="refused"
+          role="alert"
+          className="refusal absolute top-full left-1/2 z-10 w-64 -translate-x-1/2 border border-leak bg-paper p-2"
+        >
+          {entry.refused ?? sheet.compression.wetRefusal}
+        </p>
+      )}
+    </>
+  );
+}
+
+function PassButtons({ sheet, entry }: { sheet: Sheet; entry: Entry }) {
+  const id = sheet.job.id;
+  const add = useChange(id, (kind: 'DRY' | 'WET') =>
+    answer(api.POST('/api/jobs/{id}/compression/passes', { params: { path: { id } }, body: { kind } })),
+  );
+  const open = (kind: 'DRY' | 'WET') =>
+    add.mutate(kind, { onSuccess: (next) => entry.goTo(entry.cylinder, next.passes.at(-1)!.id) });
+  const wet = sheet.passes.some((p) => p.kind === 'WET');
+  const testable = sheet.cylinders.some((c) => c.wetTestable);
+  return (
+    <div className="no-print flex flex-wrap items-center gap-2 px-3 py-1.5">
+      <div role="group" aria-label="How readings are typed" className="flex">
+        {(
+          [
+            ['final', 'Final only'],
+            ['strokes', 'Stroke by stroke'],
+          ] as const
+        ).map(([mode, words]) => (
+          <button
+            key={mode}
+            aria-pressed={entry.mode === mode}
+            className="-ml-px min-h-[44px] border border-metal px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => entry.setMode(mode)}
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+      <button className="button" onClick={entry.repeat}>
+        Repeat
+      </button>
+      <span className="ml-auto flex gap-2">
+        {!wet && testable && (
+          <button className="button" onClick={() => open('WET')}>
+            Wet pass
+          </button>
+        )}
+        {!testable && (
+          <span className="max-w-[34ch] self-center text-[14px] leading-tight text-soft">
+            {sheet.compression.wetRefusal}
+          </span>
+        )}
+        <button className="button" onClick={() => open('DRY')}>
+          Another dry pass
+        </button>
+      </span>
+    </div>
+  );
+}

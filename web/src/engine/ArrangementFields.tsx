@@ -1,0 +1,217 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, type EngineDocument } from '../api/client';
+import { Choice } from '../ui/Choice';
+import { QuantityField } from '../ui/QuantityField';
+import { TextField } from '../ui/TextField';
+
+type Layout = EngineDocument['layout'];
+type Bank = EngineDocument['banks'][number];
+type End = 'FREE' | 'FLYWHEEL';
+
+interface Props {
+  engine: EngineDocument;
+  errorAt: (field: string) => string | undefined;
+  onChange: (change: Partial<EngineDocument>) => void;
+}
+
+const SIDES = { ONLY: '', LEFT: 'left ', RIGHT: 'right ' } as const;
+
+export function banksInWords(banks: Bank[]): string {
+  return banks.map((b) => SIDES[b.side] + b.cylinders.join(' ')).join(', ');
+}
+
+function endOfOne(engine: EngineDocument): End {
+  const bank = engine.banks.find((b) => b.cylinders.includes(1));
+  return bank && bank.cylinders.length > 1 && bank.cylinders.at(-1)! === 1 ? 'FLYWHEEL' : 'FREE';
+}
+
+/** Which cylinder stands where: count, layout, the end of cylinder 1, numbering, firing order. The usual ones are offered. */
+export function ArrangementFields({ engine, errorAt, onChange }: Props) {
+  const count = engine.banks.reduce((n, b) => n + b.cylinders.length, 0);
+  const [wanted, setWanted] = useState<{ layout: Layout; cylinders: number; end: End }>();
+  const { layout, cylinders, end } = wanted ?? {
+    layout: engine.layout,
+    cylinders: count,
+    end: endOfOne(engine),
+  };
+  const usual = useQuery({
+    queryKey: ['usual', layout, cylinders, end],
+    queryFn: () =>
+      answer(
+        api.GET('/api/engines/usual', { params: { query: { layout, cylinders, endOfCylinderOne: end } } }),
+      ),
+    staleTime: Infinity,
+  });
+  const choose = async (next: { layout: Layout; cylinders: number; end: End }) => {
+    setWanted(next);
+    const offered = await answer(
+      api.GET('/api/engines/usual', {
+        params: {
+          query: { layout: next.layout, cylinders: next.cylinders, endOfCylinderOne: next.end },
+        },
+      }),
+    );
+    const banks = offered.banks[0];
+    if (banks) {
+      const same = next.layout === engine.layout && next.cylinders === count;
+      onChange({
+        layout: next.layout,
+        banks,
+        ...(same ? {} : { firingOrder: undefined, intervalsDeg: undefined, labels: undefined }),
+      });
+      setWanted(undefined);
+    }
+  };
+  const order = engine.firingOrder?.join('-') ?? '';
+  return (
+    <section className="space-y-3">
+      <div className="grid grid-cols-3 items-start gap-x-5 gap-y-3">
+        <Choice
+          label="Layout"
+          value={layout}
+          options={[
+            ['INLINE', 'in line'],
+            ['V', 'V'],
+            ['FLAT', 'flat'],
+          ]}
+          onChange={(l) => l && void choose({ layout: l, cylinders, end })}
+        />
+        <QuantityField
+          label="Cylinders"
+          unit="1 to 16"
+          value={cylinders}
+          error={errorAt('cylinders') ?? (usual.error ? 'Allowed: 1 to 16.' : undefined)}
+          onCommit={(n) => n && void choose({ layout, cylinders: n, end }).catch(() => undefined)}
+        />
+        <Choice
+          label="Cylinder 1 stands at the"
+          value={end}
+          options={[
+            ['FREE', 'free end'],
+            ['FLYWHEEL', 'flywheel end'],
+          ]}
+          onChange={(e) => e && void choose({ layout, cylinders, end: e })}
+        />
+      </div>
+      {wanted && usual.data && usual.data.banks.length === 0 && (
+        <p className="refusal">
+          {cylinders} cylinders cannot be shared evenly over two banks. Choose an even number, or in line.
+        </p>
+      )}
+      {(usual.data?.banks.length ?? 0) > 1 && (
+        <Options
+          label="Numbered from the free end (left and right seen from the flywheel end)"
+          options={usual.data!.banks.map(banksInWords)}
+          chosen={banksInWords(engine.banks)}
+          onChoose={(i) => onChange({ banks: usual.data!.banks[i]! })}
+        />
+      )}
+      <div className="grid grid-cols-3 gap-x-5 gap-y-3">
+        <div>
+          <TextField
+            label="Firing order"
+            hint="such as 1-3-4-2"
+            value={order}
+            error={errorAt('firingOrder')}
+            onCommit={(text) => onChange({ firingOrder: numbers(text), intervalsDeg: undefined })}
+          />
+          {!order && (usual.data?.firingOrders.length ?? 0) > 0 && (
+            <p className="mt-1 flex flex-wrap gap-x-3 text-soft">
+              usual:
+              {usual.data!.firingOrders.map((o) => (
+                <button
+                  key={o.join('-')}
+                  type="button"
+                  className="min-h-[32px] font-mono text-[14px] underline underline-offset-2 hover:text-act"
+                  onClick={() => onChange({ firingOrder: o })}
+                >
+                  {o.join('-')}
+                </button>
+              ))}
+            </p>
+          )}
+        </div>
+        <TextField
+          label="Intervals, if uneven (°)"
+          hint="such as 90 150 90 150 …"
+          value={engine.intervalsDeg?.join(' ')}
+          error={errorAt('intervalsDeg')}
+          onCommit={(text) => onChange({ intervalsDeg: numbers(text) })}
+        />
+        <TextField
+          label="Labels, where not 1 2 3"
+          hint="such as P1 P2 S1 S2"
+          value={labelsInOrder(engine, count)}
+          error={errorAt('labels')}
+          onCommit={(text) => onChange({ labels: labels(text) })}
+        />
+        {engine.layout === 'V' && (
+          <QuantityField
+            label="Angle between the banks"
+            unit="°"
+            value={engine.veeDeg}
+            error={errorAt('veeDeg')}
+            onCommit={(veeDeg) => onChange({ veeDeg })}
+          />
+        )}
+        <QuantityField
+          label="Engine leans from upright"
+          unit="°"
+          value={engine.leanDeg}
+          error={errorAt('leanDeg')}
+          onCommit={(leanDeg) => onChange({ leanDeg })}
+        />
+      </div>
+    </section>
+  );
+}
+
+/** Numbers between any signs; what is no number goes to the server as NaN-free 0 and is refused there by name. */
+function numbers(text: string): number[] | undefined {
+  const parts = text
+    .trim()
+    .split(/[\s,;-]+/)
+    .filter(Boolean);
+  return parts.length ? parts.map((p) => (Number.isFinite(Number(p)) ? Number(p) : 0)) : undefined;
+}
+
+function labelsInOrder(engine: EngineDocument, count: number): string {
+  if (!engine.labels) {
+    return '';
+  }
+  return Array.from({ length: count }, (_, i) => engine.labels?.[String(i + 1)] ?? String(i + 1)).join(' ');
+}
+
+function labels(text: string): Record<string, string> | undefined {
+  const parts = text.trim().split(/\s+/).filter(Boolean);
+  return parts.length ? Object.fromEntries(parts.map((p, i) => [String(i + 1), p])) : undefined;
+}
+
+interface OptionsProps {
+  label: string;
+  options: string[];
+  chosen: string;
+  onChoose: (index: number) => void;
+}
+
+function Options({ label, options, chosen, onChoose }: OptionsProps) {
+  return (
+    <div role="group" aria-label={label}>
+      <div className="heading mb-1">{label}</div>
+      <div className="flex flex-wrap gap-2">
+        {options.map((o, i) => (
+          <button
+            key={o}
+            type="button"
+            aria-pressed={o === chosen}
+            className="min-h-[44px] border border-metal bg-well px-3 font-mono text-[14px] aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => onChoose(i)}
+          >
+            {o}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,230 @@
+import type { ReactNode } from 'react';
+import type { EngineDocument, Schemas } from '../api/client';
+import { Choice } from '../ui/Choice';
+import { QuantityField } from '../ui/QuantityField';
+import { TextField } from '../ui/TextField';
+import type { Quantity } from '../units/units';
+import { ArrangementFields } from './ArrangementFields';
+
+type Limit = Schemas['LimitDocument'];
+type NumberField = {
+  [K in keyof EngineDocument]-?: NonNullable<EngineDocument[K]> extends number ? K : never;
+}[keyof EngineDocument];
+type LimitField =
+  | 'compressionNominalKPa'
+  | 'compressionMinimumKPa'
+  | 'compressionSpreadKPa'
+  | 'intakeClearanceMm'
+  | 'exhaustClearanceMm'
+  | 'plugGapMm';
+
+interface Props {
+  engine: EngineDocument;
+  errorAt: (field: string) => string | undefined;
+  onChange: (change: Partial<EngineDocument>) => void;
+}
+
+/** Everything that may be known of an engine; all but name and cylinders optional. */
+export function EngineFields({ engine, errorAt, onChange }: Props) {
+  const number = (field: NumberField, label: string, quantity?: Quantity, unit?: string) => (
+    <QuantityField
+      label={label}
+      quantity={quantity}
+      unit={unit}
+      value={engine[field]}
+      error={errorAt(field)}
+      onCommit={(v) => onChange({ [field]: v })}
+    />
+  );
+  const limit = (field: LimitField, label: string, quantity: Quantity) => (
+    <LimitFields
+      label={label}
+      quantity={quantity}
+      limit={engine[field]}
+      error={errorAt(field)}
+      onChange={(v) => onChange({ [field]: v })}
+    />
+  );
+  return (
+    <div className="space-y-6">
+      <div className="max-w-[520px]">
+        <TextField
+          label="Name, as this shop calls it"
+          value={engine.name}
+          error={errorAt('name')}
+          onCommit={(name) => onChange({ name })}
+        />
+      </div>
+      <ArrangementFields engine={engine} errorAt={errorAt} onChange={onChange} />
+      <Group title="Kind">
+        <Choice
+          label="Cycle"
+          value={engine.cycle}
+          options={[
+            ['FOUR_STROKE', 'four-stroke'],
+            ['TWO_STROKE', 'two-stroke'],
+          ]}
+          onChange={(cycle) => onChange({ cycle })}
+        />
+        <Choice
+          label="Ignition"
+          value={engine.ignition}
+          options={[
+            ['SPARK', 'spark'],
+            ['COMPRESSION', 'compression'],
+          ]}
+          onChange={(ignition) => onChange({ ignition })}
+        />
+        <Choice
+          label="Fuel"
+          value={engine.fuel}
+          options={[
+            ['PETROL', 'petrol'],
+            ['DIESEL', 'diesel'],
+            ['GAS', 'gas'],
+          ]}
+          onChange={(fuel) => onChange({ fuel })}
+        />
+        <Choice
+          label="Fuel system"
+          value={engine.fuelSystem}
+          options={[
+            ['CARBURETTOR', 'carburettor'],
+            ['PORT_INJECTION', 'port'],
+            ['DIRECT_INJECTION', 'direct'],
+          ]}
+          onChange={(fuelSystem) => onChange({ fuelSystem })}
+        />
+        <Choice
+          label="Induction"
+          value={engine.induction}
+          options={[
+            ['NATURAL', 'natural'],
+            ['TURBO', 'turbo'],
+            ['SUPERCHARGED', 'supercharged'],
+          ]}
+          onChange={(induction) => onChange({ induction })}
+        />
+        <Choice
+          label="Cooling"
+          value={engine.cooling}
+          options={[
+            ['LIQUID', 'liquid'],
+            ['AIR', 'air'],
+          ]}
+          onChange={(cooling) => onChange({ cooling })}
+        />
+        <Choice
+          label="Exhaust"
+          value={engine.exhaust}
+          options={[
+            ['DRY', 'dry'],
+            ['WET', 'wet (water injected)'],
+          ]}
+          onChange={(exhaust) => onChange({ exhaust })}
+        />
+        <Choice
+          label="Compression release"
+          value={engine.compressionRelease == null ? undefined : engine.compressionRelease ? 'yes' : 'no'}
+          options={[
+            ['yes', 'yes'],
+            ['no', 'no'],
+          ]}
+          onChange={(v) => onChange({ compressionRelease: v === undefined ? undefined : v === 'yes' })}
+        />
+        <Choice
+          label="Turns, seen from the free end"
+          value={turningFromFree(engine)}
+          options={[
+            ['CLOCKWISE', 'clockwise'],
+            ['ANTICLOCKWISE', 'anticlockwise'],
+          ]}
+          onChange={(turning) => onChange({ rotation: turning && { turning, seenFrom: 'FREE' } })}
+        />
+      </Group>
+      <Group title="Size">
+        {number('boreMm', 'Bore', 'length')}
+        {number('strokeMm', 'Stroke', 'length')}
+        {number('rodMm', 'Rod, centre to centre', 'length')}
+        {number('compressionRatio', 'Compression ratio', undefined, ': 1')}
+        {number('intakeClosingDeg', 'Intake closes', undefined, '° after bottom')}
+        {number('ratedPowerKw', 'Rated power', undefined, 'kW')}
+        {number('ratedRpm', 'at', undefined, 'rpm')}
+      </Group>
+      <Group title="Maker's limits, each with its source">
+        {limit('compressionMinimumKPa', 'Compression, least', 'pressure')}
+        {limit('compressionNominalKPa', 'Compression, new', 'pressure')}
+        {limit('compressionSpreadKPa', 'Difference allowed', 'pressure')}
+        {limit('intakeClearanceMm', 'Clearance, intake', 'length')}
+        {limit('exhaustClearanceMm', 'Clearance, exhaust', 'length')}
+        {limit('plugGapMm', 'Plug gap', 'length')}
+      </Group>
+      <Group title="Oil">
+        {number('oilWithFilterLitres', 'Fill with filter', 'volume')}
+        {number('oilWithoutFilterLitres', 'Fill without filter', 'volume')}
+        {number('dipstickSpanMm', 'Between the marks', 'length')}
+        {number('dipstickSpanLitres', 'Between the marks', 'volume')}
+      </Group>
+    </div>
+  );
+}
+
+function turningFromFree(engine: EngineDocument) {
+  const rotation = engine.rotation;
+  if (!rotation) {
+    return undefined;
+  }
+  const clockwise = (rotation.turning === 'CLOCKWISE') === (rotation.seenFrom === 'FREE');
+  return clockwise ? 'CLOCKWISE' : 'ANTICLOCKWISE';
+}
+
+function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <h3 className="heading mb-2 border-b border-hair pb-1">{title}</h3>
+      <div className="grid grid-cols-3 gap-x-5 gap-y-3">{children}</div>
+    </section>
+  );
+}
+
+interface LimitProps {
+  label: string;
+  quantity: Quantity;
+  limit: Limit | undefined;
+  error?: string;
+  onChange: (limit: Limit | undefined) => void;
+}
+
+/** A figure, where it comes from, and whether somebody checked it. */
+function LimitFields({ label, quantity, limit, error, onChange }: LimitProps) {
+  return (
+    <div className="border border-hair p-3">
+      <QuantityField
+        label={label}
+        quantity={quantity}
+        value={limit?.value}
+        error={error}
+        onCommit={(value) => onChange(value === undefined ? undefined : { verified: false, ...limit, value })}
+      />
+      {limit && (
+        <div className="mt-2 space-y-2">
+          <TextField
+            label="Source"
+            hint="manual, plate, owner from memory …"
+            value={limit.source}
+            onCommit={(source) => onChange({ ...limit, source })}
+          />
+          <label className="flex min-h-[44px] items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-6 accent-act"
+              checked={limit.verified}
+              onChange={(e) => onChange({ ...limit, verified: e.target.checked })}
+            />
+            {limit.verified ? 'verified against the source' : 'unverified'}
+          </label>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+import { answer, api, type EngineDocument, type JobDocument, Refusal, type Sheet } from '../api/client';
+import { EngineFields } from '../engine/EngineFields';
+import { useChange } from '../sheet/useSheet';
+import { JobFields } from './JobFields';
+
+/** Why the engine is here, and what is known of it. Each field is saved as it is left. */
+export function IntakeStation({ sheet }: { sheet: Sheet }) {
+  const id = sheet.job.id;
+  const path = { path: { id } };
+  const saveJob = useChange(id, (job: JobDocument) =>
+    answer(api.PUT('/api/jobs/{id}', { params: path, body: { revision: sheet.job.documentRevision, job } })),
+  );
+  const saveEngine = useChange(id, (engine: EngineDocument) =>
+    answer(
+      api.PUT('/api/jobs/{id}/engine', { params: path, body: { revision: sheet.engine.revision, engine } }),
+    ),
+  );
+  const at = (error: Error | null) => (field: string) =>
+    error instanceof Refusal ? error.at(field) : undefined;
+  return (
+    <div className="min-w-0 flex-1 overflow-y-auto px-7 py-5">
+      <h2 className="mb-3 text-[22px] font-semibold">Job</h2>
+      <General error={saveJob.error} />
+      <JobFields
+        job={sheet.job.job}
+        errorAt={at(saveJob.error)}
+        onChange={(change) => saveJob.mutate({ ...sheet.job.job, ...change })}
+      />
+      <h2 className="mt-7 mb-1 text-[22px] font-semibold">Engine</h2>
+      <p className="mb-3 max-w-[75ch] text-soft">
+        Name and cylinders are enough to start. Everything else makes a result surer; what is missing is said
+        with it.
+      </p>
+      <General error={saveEngine.error} />
+      <EngineFields
+        engine={sheet.engine.engine}
+        errorAt={at(saveEngine.error)}
+        onChange={(change) => saveEngine.mutate({ ...sheet.engine.engine, ...change })}
+      />
+    </div>
+  );
+}
+
+/** A refusal that belongs to no single field. */
+function General({ error }: { error: Error | null }) {
+  if (!error || (error instanceof Refusal && error.errors.length > 0)) {
+    return null;
+  }
+  return (
+    <p role="alert" className="refusal mb-3">
+      {error.message}
+    </p>
+  );
+}

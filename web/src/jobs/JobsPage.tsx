@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { answer, api } from '../api/client';
+import { ImportCase } from './ImportCase';
+
+const PAGE = 100;
+
+/** All jobs, newest first, each with its verdict. */
+export function JobsPage() {
+  const [search, setSearch] = useState('');
+  const [limit, setLimit] = useState(PAGE);
+  const navigate = useNavigate();
+  const { data, error } = useQuery({
+    queryKey: ['jobs', search, limit],
+    queryFn: () => answer(api.GET('/api/jobs', { params: { query: { search, limit } } })),
+    placeholderData: (old) => old,
+  });
+  return (
+    <div className="flex h-full flex-col p-2">
+      <main className="min-h-0 flex-1 overflow-y-auto border-2 border-ink px-8 py-5">
+        <header className="flex flex-wrap items-end gap-3">
+          <h1 className="mr-auto text-[30px] leading-none font-semibold">
+            Silent Otter
+            <span className="ml-4 text-[18px] font-normal text-soft">where an engine loses its seal</span>
+          </h1>
+          <Link className="button" to="/calculator">
+            Calculator
+          </Link>
+          <ImportCase />
+          <Link className="button button-main" to="/jobs/new">
+            New job
+          </Link>
+        </header>
+        <input
+          className="field mt-5 text-[17px]"
+          type="search"
+          aria-label="Search jobs"
+          placeholder="Search engine, complaint, verdict, technician or date"
+          value={search}
+          onChange={(e) => setSearch(e.target.value)}
+        />
+        {error && <p className="refusal mt-3">{error.message}</p>}
+        {data && (
+          <table className="mt-4 w-full text-left text-[17px]">
+            <thead>
+              <tr className="border-b-2 border-ink">
+                {['Date', 'Engine', 'Complaint', 'Verdict', 'By'].map((h) => (
+                  <th key={h} className="heading py-1.5 pr-4">
+                    {h}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {data.jobs.map((j) => (
+                <tr
+                  key={j.id}
+                  className="cursor-pointer border-b border-hair hover:bg-well"
+                  onClick={() => void navigate(`/jobs/${j.id}`)}
+                >
+                  <td className="py-3 pr-4 font-mono text-[15px] whitespace-nowrap">{j.date}</td>
+                  <td className="pr-4">
+                    <Link to={`/jobs/${j.id}`} className="font-medium underline-offset-4 hover:underline">
+                      {j.engineName}
+                    </Link>
+                    <span className="ml-2 text-soft">{j.cylinders} cyl.</span>
+                  </td>
+                  <td className="max-w-[300px] truncate pr-4 text-soft">{j.complaint}</td>
+                  <td className={`pr-4 font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
+                    {j.tone === 'LOSS' && <span aria-hidden>▸ </span>}
+                    {j.headline}
+                  </td>
+                  <td className="text-soft">{j.technician}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        {data?.total === 0 && (
+          <p className="mt-8 text-[18px]">
+            {search
+              ? `Nothing matches “${search}”.`
+              : 'No jobs yet. Start one: an engine needs no more than a name and its cylinders.'}
+          </p>
+        )}
+        {data && data.total > data.jobs.length && (
+          <button className="button mt-4" onClick={() => setLimit(limit + PAGE)}>
+            Show more ({data.jobs.length} of {data.total})
+          </button>
+        )}
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,189 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Download, Printer, Upload } from 'lucide-react';
+import { useRef } from 'react';
+import { answer, api, Refusal, sentence, type Sheet } from '../api/client';
+import { ReadingRows } from '../compression/ReadingRows';
+import { SchoolsTable } from '../compression/SchoolsTable';
+import { columnsOf, measure } from '../section/layout';
+import { Section } from '../section/Section';
+import { useUnits } from '../units/UnitsContext';
+import { Headline } from './VerdictPanel';
+
+const PAPER_WIDTH = 980;
+
+/** The same sheet as the report: on screen as it prints, to be handed over or taken away as a file. */
+export function ReportStation({ sheet }: { sheet: Sheet }) {
+  const columns = columnsOf(sheet.engine.engine);
+  const m = measure(PAPER_WIDTH, columns);
+  return (
+    <div className="min-w-0 flex-1 overflow-y-auto print:overflow-visible">
+      <Actions sheet={sheet} />
+      <article
+        className="mx-auto px-6 py-3 print:px-0"
+        style={{ maxWidth: PAPER_WIDTH + 48 }}
+        aria-label="Report"
+      >
+        <Verdicts sheet={sheet} />
+        <div className="mt-3 break-inside-avoid overflow-x-auto print:overflow-visible">
+          <Section sheet={sheet} columns={columns} measure={m} />
+          <ReadingRows sheet={sheet} columns={columns} measure={m} />
+        </div>
+        <Cylinders sheet={sheet} />
+        <section className="mt-4 break-inside-avoid">
+          <h3 className="heading mb-1">Schools</h3>
+          <SchoolsTable sheet={sheet} />
+        </section>
+        <Open sheet={sheet} />
+        <p className="mt-4 border-t border-hair pt-2 text-[14px] text-soft">
+          Decision support from what was measured, not a certificate. Local codes and licensed practice come
+          first.
+        </p>
+      </article>
+    </div>
+  );
+}
+
+function Verdicts({ sheet }: { sheet: Sheet }) {
+  const units = useUnits();
+  const v = sheet.diagnosis.engine;
+  return (
+    <section className="grid grid-cols-[1.1fr_1.6fr_1fr] gap-6 border-b border-ink pb-3">
+      <div>
+        <h3 className="heading">Verdict</h3>
+        <Headline verdict={v} large />
+      </div>
+      <div>
+        <h3 className="heading">Why</h3>
+        {v.why.map((w) => (
+          <p key={w}>{units.fill(w)}</p>
+        ))}
+        {v.misses && <p className="text-soft">{units.fill(v.misses)}</p>}
+      </div>
+      <div>
+        <h3 className="heading">Next</h3>
+        <p className="font-medium">{units.fill(v.next)}</p>
+      </div>
+    </section>
+  );
+}
+
+function Cylinders({ sheet }: { sheet: Sheet }) {
+  const units = useUnits();
+  return (
+    <section className="mt-4">
+      <h3 className="heading mb-1">Cylinder by cylinder</h3>
+      <table className="w-full text-left">
+        <tbody>
+          {sheet.diagnosis.cylinders.map(({ cylinder, verdict }) => (
+            <tr key={cylinder} className="break-inside-avoid border-b border-hair align-top">
+              <th className="w-12 py-1.5 font-mono text-[18px]">
+                {sheet.cylinders.find((c) => c.number === cylinder)?.label ?? cylinder}
+              </th>
+              <td className={`w-56 py-1.5 pr-4 font-medium ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}>
+                {verdict.what}
+                {verdict.tone !== 'EMPTY' && (
+                  <span className="block font-normal text-soft">{verdict.surenessWords}</span>
+                )}
+              </td>
+              <td className="py-1.5 pr-4">{verdict.why.map(units.fill).join(' ')}</td>
+              <td className="w-64 py-1.5 text-soft">{units.fill(verdict.next)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What stays open qualifies the verdict, so it is printed with it. */
+function Open({ sheet }: { sheet: Sheet }) {
+  const units = useUnits();
+  const { faults, lacks, expectedKPa } = sheet.compression;
+  return (
+    <section className="mt-4 grid break-inside-avoid grid-cols-2 gap-8">
+      <div>
+        <h3 className="heading mb-1">Open, or seen in the measuring</h3>
+        {faults.length === 0 && sheet.diagnosis.doesNotFit.length === 0 && <p>Nothing.</p>}
+        {[...new Set([...sheet.diagnosis.doesNotFit, ...faults.map((f) => f.text)])].map((t) => (
+          <p key={t}>{units.fill(t)}</p>
+        ))}
+      </div>
+      <div>
+        <h3 className="heading mb-1">Not known, and what that costs</h3>
+        {lacks.map((l) => (
+          <p key={l.what}>
+            {l.what}: {units.fill(l.cost)}
+          </p>
+        ))}
+        {expectedKPa && (
+          <p>
+            Expected of a sound cylinder: {units.format('pressure', expectedKPa.low)} to{' '}
+            {units.withUnit('pressure', expectedKPa.high)}.
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function Actions({ sheet }: { sheet: Sheet }) {
+  const id = sheet.job.id;
+  const client = useQueryClient();
+  const input = useRef<HTMLInputElement>(null);
+  const load = useMutation({
+    mutationFn: async (file: File) => {
+      const text = await file.text();
+      return answer(
+        api.POST('/api/jobs/{id}/compression/readings.csv', {
+          params: { path: { id } },
+          body: text,
+          bodySerializer: (body: string) => body,
+          headers: { 'content-type': 'text/csv' },
+        }),
+      );
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['sheet', id] }),
+  });
+  return (
+    <div className="no-print flex flex-wrap items-center gap-2 border-b border-hair px-6 py-2">
+      <button className="button button-main" onClick={() => window.print()}>
+        <Printer aria-hidden size={18} /> Print the sheet
+      </button>
+      <a className="button" href={`/api/jobs/${id}/case-file`} download>
+        <Download aria-hidden size={18} /> Case file
+      </a>
+      <a className="button" href={`/api/jobs/${id}/compression/readings.csv`} download>
+        <Download aria-hidden size={18} /> Readings, CSV
+      </a>
+      <button className="button" onClick={() => input.current?.click()}>
+        <Upload aria-hidden size={18} /> Add readings from CSV
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        className="hidden"
+        aria-label="Readings file"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file) {
+            load.mutate(file);
+          }
+          e.target.value = '';
+        }}
+      />
+      {load.error && (
+        <div role="alert" className="refusal w-full">
+          Not loaded; nothing was changed.
+          {load.error instanceof Refusal && load.error.errors.length > 0
+            ? load.error.errors.map((e, i) => (
+                <p key={i} className="font-normal">
+                  {e.field}: {sentence(e)}
+                </p>
+              ))
+            : ` ${load.error.message}`}
+        </div>
+      )}
+    </div>
+  );
+}

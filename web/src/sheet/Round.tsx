@@ -1,0 +1,102 @@
+import { Link } from 'react-router';
+import type { Sheet } from '../api/client';
+import { OrientationMap } from '../engine/OrientationMap';
+import { columnsOf } from '../section/layout';
+import { useTheme } from '../theme/useTheme';
+import { address, type Station, stations } from './stations';
+
+/** The round: each station with its result as a small strip, a bar for each cylinder. */
+export function Round({ sheet, station, onKeys }: { sheet: Sheet; station: Station; onKeys: () => void }) {
+  const [dark, toggleDark] = useTheme();
+  const words: Record<Station, string> = {
+    intake: sheet.job.job.complaint || 'why it is here',
+    compression: compressionInWords(sheet),
+    report: sheet.diagnosis.engine.what,
+  };
+  return (
+    <nav
+      className="no-print flex w-[204px] shrink-0 flex-col overflow-y-auto border-r border-ink"
+      aria-label="The round"
+    >
+      <h2 className="heading px-4 pt-3 pb-1">The round</h2>
+      <ol>
+        {stations.map((s) => (
+          <li key={s.station}>
+            <Link
+              to={address(sheet.job.id, s.station)}
+              aria-current={s.station === station ? 'step' : undefined}
+              className="group relative block min-h-[58px] border-b border-hair px-4 py-2 aria-[current=step]:bg-well"
+            >
+              <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block" />
+              <span className="flex items-center justify-between gap-2">
+                <span className="text-[18px] font-medium">{s.name}</span>
+                {s.station === 'compression' && <Strip sheet={sheet} />}
+              </span>
+              <span className="line-clamp-2 text-soft">{words[s.station]}</span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      <div className="mt-auto px-4 pt-3">
+        <OrientationMap engine={sheet.engine.engine} cylinders={sheet.cylinders} />
+      </div>
+      <div className="grid grid-cols-2 gap-x-2 px-4 py-2 text-[15px]">
+        <Link className="min-h-[36px] py-2 underline underline-offset-4 hover:text-act" to="/">
+          All jobs
+        </Link>
+        <Link className="min-h-[36px] py-2 underline underline-offset-4 hover:text-act" to="/calculator">
+          Calculator
+        </Link>
+        <button
+          className="min-h-[36px] text-left underline underline-offset-4 hover:text-act"
+          onClick={onKeys}
+        >
+          Keys ?
+        </button>
+        <button
+          className="min-h-[36px] text-left underline underline-offset-4 hover:text-act"
+          onClick={toggleDark}
+        >
+          {dark ? 'Light' : 'Dark'}
+        </button>
+      </div>
+    </nav>
+  );
+}
+
+function compressionInWords(sheet: Sheet): string {
+  const read = sheet.compression.cylinders.filter((c) => c.standing !== 'NOT_READ').length;
+  const wet = sheet.compression.wet.map((w) => w.cylinder);
+  const dry =
+    read === 0
+      ? 'not read yet'
+      : read < sheet.cylinders.length
+        ? `${read} of ${sheet.cylinders.length} read`
+        : 'dry';
+  return wet.length ? `${dry}, wet on ${wet.join(', ')}` : dry;
+}
+
+function Strip({ sheet }: { sheet: Sheet }) {
+  const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
+  const highest = Math.max(1, ...sheet.compression.cylinders.map((c) => c.valueKPa ?? 0));
+  const columns = columnsOf(sheet.engine.engine);
+  const step = Math.min(10, 80 / columns.length);
+  return (
+    <svg width={step * columns.length} height="26" aria-hidden className="shrink-0">
+      {columns.map((c, i) => {
+        const r = results.get(c.cylinder);
+        const h = r?.valueKPa != null ? Math.max(2, (r.valueKPa / highest) * 24) : 2;
+        return (
+          <rect
+            key={c.cylinder}
+            x={i * step}
+            y={26 - h}
+            width={step - 2.5}
+            height={h}
+            fill={r?.standing === 'LOW' ? 'var(--leak)' : r?.valueKPa != null ? 'var(--ink)' : 'var(--hair)'}
+          />
+        );
+      })}
+    </svg>
+  );
+}

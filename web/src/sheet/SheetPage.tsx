@@ -1,0 +1,65 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Refusal } from '../api/client';
+import { CompressionStation } from '../compression/CompressionStation';
+import { IntakeStation } from '../job/IntakeStation';
+import { NoSuchPage } from '../jobs/NoSuchPage';
+import { KeysDialog } from '../keys/KeysDialog';
+import { useKeys } from '../keys/useKeys';
+import { ReportStation } from './ReportStation';
+import { Round } from './Round';
+import { address, type Station, stations } from './stations';
+import { TitleBlock } from './TitleBlock';
+import { useSheet } from './useSheet';
+import { useUndo } from './useUndo';
+
+/** One job as a drawing sheet: the round on the left, the station in the middle, the title block underneath. */
+export function SheetPage({ station }: { station: Station }) {
+  const id = Number(useParams().id);
+  const { data: sheet, error } = useSheet(id);
+  const navigate = useNavigate();
+  const [keysShown, setKeysShown] = useState(false);
+  const undo = useUndo(id, sheet);
+
+  useKeys((e) => {
+    const at = stations.findIndex((s) => s.station === station);
+    if (e.key === '[' || e.key === ']') {
+      const next = stations[at + (e.key === '[' ? -1 : 1)];
+      if (next) {
+        void navigate(address(id, next.station));
+      }
+    } else if (e.key === '?') {
+      setKeysShown(true);
+    } else if (e.key.toLowerCase() === 'z' && (e.ctrlKey || e.metaKey)) {
+      (e.shiftKey ? undo.redo : undo.undo)();
+    } else if (e.key.toLowerCase() === 'u' && !e.ctrlKey) {
+      undo.undo();
+    } else {
+      return;
+    }
+    e.preventDefault();
+  });
+
+  if (error instanceof Refusal && error.status !== 0) {
+    return <NoSuchPage />;
+  }
+  if (!sheet) {
+    return <p className="p-8">{error ? error.message : 'Opening the sheet …'}</p>;
+  }
+  return (
+    <div className="flex h-full flex-col p-2 print:block print:h-auto print:p-0">
+      <div className="flex min-h-0 flex-1 flex-col border-2 border-ink print:border">
+        <div className="flex min-h-0 flex-1 print:block">
+          <Round sheet={sheet} station={station} onKeys={() => setKeysShown(true)} />
+          <main className="flex min-h-0 min-w-0 flex-1">
+            {station === 'intake' && <IntakeStation sheet={sheet} />}
+            {station === 'compression' && <CompressionStation key={id} sheet={sheet} />}
+            {station === 'report' && <ReportStation sheet={sheet} />}
+          </main>
+        </div>
+        <TitleBlock sheet={sheet} undo={undo} />
+      </div>
+      <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import type { Sheet, Verdict } from '../api/client';
+import { useUnits } from '../units/UnitsContext';
+
+/** What the readings say so far: the engine, the cylinder at hand, what does not fit, what next. */
+export function VerdictPanel({ sheet, current }: { sheet: Sheet; current: number }) {
+  const units = useUnits();
+  const verdict = sheet.diagnosis.engine;
+  const own = sheet.diagnosis.cylinders.find((c) => c.cylinder === current)?.verdict;
+  const label = sheet.cylinders.find((c) => c.number === current)?.label ?? current;
+  return (
+    <aside
+      className="no-print w-[296px] shrink-0 overflow-y-auto border-l border-ink px-4 py-3"
+      aria-label="Verdict"
+      aria-live="polite"
+    >
+      <h2 className="heading">Verdict</h2>
+      <Headline verdict={verdict} large />
+      <ul className="mt-1 space-y-1">
+        {verdict.why.map((w) => (
+          <li key={w}>{units.fill(w)}</li>
+        ))}
+      </ul>
+      <h3 className="heading mt-4">Next</h3>
+      <p className="text-[18px] leading-snug font-medium text-act">{units.fill(verdict.next)}</p>
+      {verdict.misses && <p className="mt-1 text-soft">{units.fill(verdict.misses)}</p>}
+      {sheet.diagnosis.doesNotFit.length > 0 && (
+        <section className="mt-4 border-t border-hair pt-3">
+          <h3 className="heading">Does not fit yet</h3>
+          <ul className="space-y-1">
+            {sheet.diagnosis.doesNotFit.map((d) => (
+              <li key={d}>{units.fill(d)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {own && sheet.cylinders.length > 1 && (
+        <section className="mt-4 border-t border-hair pt-3">
+          <h3 className="heading">Cylinder {label}</h3>
+          <Headline verdict={own} />
+          <ul className="mt-1 space-y-1">
+            {own.why.map((w) => (
+              <li key={w}>{units.fill(w)}</li>
+            ))}
+          </ul>
+          {own.next && <p className="mt-1 font-medium text-act">{units.fill(own.next)}</p>}
+          {own.misses && <p className="mt-1 text-soft">{units.fill(own.misses)}</p>}
+        </section>
+      )}
+    </aside>
+  );
+}
+
+/** The verdict itself, with how sure it is in words and as one to four strokes of a pen. */
+export function Headline({ verdict, large }: { verdict: Verdict; large?: boolean }) {
+  return (
+    <p>
+      <span
+        className={`${large ? 'text-[22px]' : 'text-[18px]'} leading-tight font-semibold ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}
+      >
+        {verdict.what}
+      </span>
+      {verdict.tone !== 'EMPTY' && (
+        <span className="mt-0.5 flex items-center gap-2 text-soft">
+          <Strokes sureness={verdict.sureness} />
+          {verdict.surenessWords}
+        </span>
+      )}
+    </p>
+  );
+}
+
+const COUNT = { NEAR_CERTAIN: 4, LIKELY: 3, POSSIBLE: 2, OPEN: 1 } as const;
+
+function Strokes({ sureness }: { sureness: Verdict['sureness'] }) {
+  return (
+    <svg width="38" height="12" aria-hidden>
+      {[0, 1, 2, 3].map((i) => (
+        <line
+          key={i}
+          x1={4 + i * 9}
+          x2={8 + i * 9}
+          y1="11"
+          y2="1"
+          stroke={i < COUNT[sureness] ? 'var(--ink)' : 'var(--hair)'}
+          strokeWidth={i < COUNT[sureness] ? 2.6 : 1.2}
+        />
+      ))}
+    </svg>
+  );
+}

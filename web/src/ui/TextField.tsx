@@ -1,0 +1,54 @@
+import { useId, useState } from 'react';
+
+interface Props {
+  label: string;
+  value: string | null | undefined;
+  error?: string;
+  type?: 'text' | 'date';
+  lines?: number;
+  hint?: string;
+  onCommit: (value: string) => void;
+}
+
+/** Words, saved when the field is left or Enter is pressed. */
+export function TextField({ label, value, error, type = 'text', lines, hint, onCommit }: Props) {
+  const id = useId();
+  const [typed, setTyped] = useState<string>();
+  const commit = () => {
+    if (typed !== undefined && typed !== (value ?? '')) {
+      onCommit(typed);
+    }
+    setTyped(undefined);
+  };
+  const shared = {
+    id,
+    value: typed ?? value ?? '',
+    'aria-invalid': !!error,
+    'aria-describedby': error ? id + 'e' : undefined,
+    onBlur: commit,
+    onChange: (e: { target: { value: string } }) => setTyped(e.target.value),
+  };
+  return (
+    <div>
+      <label htmlFor={id} className="mb-1 block text-soft">
+        {label}
+      </label>
+      {lines ? (
+        <textarea rows={lines} className="field py-2" {...shared} />
+      ) : (
+        <input
+          type={type}
+          className="field"
+          placeholder={hint}
+          {...shared}
+          onKeyDown={(e) => e.key === 'Enter' && commit()}
+        />
+      )}
+      {error && (
+        <p id={id + 'e'} className="refusal">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}

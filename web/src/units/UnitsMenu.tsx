@@ -1,0 +1,53 @@
+import { Popover } from 'radix-ui';
+import { useUnits } from './UnitsContext';
+import { american, metric, quantities, type Quantity } from './units';
+
+const NAMES: Partial<Record<Quantity, string>> = {
+  pressure: 'Pressure',
+  length: 'Length',
+  volume: 'Oil',
+  distance: 'Distance',
+  height: 'Altitude',
+  temperature: 'Temperature',
+};
+
+/** Units switch anywhere, at any time, without changing what was measured. */
+export function UnitsMenu() {
+  const { choice, choose, symbol } = useUnits();
+  return (
+    <Popover.Root>
+      <Popover.Trigger className="min-h-[28px] text-left text-[17px] underline decoration-hair underline-offset-4 hover:text-act">
+        {symbol('pressure')} {symbol('length')} {symbol('volume')}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content side="top" align="start" className="z-20 w-80 border border-ink bg-paper p-4">
+          <div className="flex gap-2">
+            <button className="button flex-1" onClick={() => choose(metric)}>
+              Metric
+            </button>
+            <button className="button flex-1" onClick={() => choose(american)}>
+              US
+            </button>
+          </div>
+          {(Object.keys(NAMES) as Quantity[]).map((q) => (
+            <div key={q} className="mt-2 flex items-center justify-between">
+              <span>{NAMES[q]}</span>
+              <span className="flex" role="group" aria-label={NAMES[q]}>
+                {quantities[q].map((u, i) => (
+                  <button
+                    key={u.symbol}
+                    aria-pressed={choice[q] === i}
+                    className="min-h-[40px] min-w-[52px] border border-metal px-2 font-mono aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+                    onClick={() => choose({ ...choice, [q]: i })}
+                  >
+                    {u.symbol}
+                  </button>
+                ))}
+              </span>
+            </div>
+          ))}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,95 @@
+/** Units of display. What was measured is kept in SI-like base units and never changes with them. */
+
+interface Unit {
+  symbol: string;
+  /** Base value of one of this unit. */
+  factor: number;
+  offset?: number;
+  decimals: number;
+}
+
+const unit = (symbol: string, factor: number, decimals: number, offset?: number): Unit => ({
+  symbol,
+  factor,
+  decimals,
+  offset,
+});
+
+export const quantities = {
+  pressure: [unit('kPa', 1, 0), unit('bar', 100, 1), unit('psi', 6.894757293168361, 0)],
+  length: [unit('mm', 1, 2), unit('in', 25.4, 3)],
+  area: [unit('mm²', 1, 2)],
+  dose: [unit('mL', 1, 1)],
+  volume: [unit('L', 1, 2), unit('US qt', 0.946352946, 2)],
+  distance: [unit('km', 1, 0), unit('mi', 1.609344, 0)],
+  height: [unit('m', 1, 0), unit('ft', 0.3048, 0)],
+  temperature: [unit('°C', 1, 0), unit('°F', 5 / 9, 0, -160 / 9)],
+} satisfies Record<string, Unit[]>;
+
+export type Quantity = keyof typeof quantities;
+export type Choice = Record<Quantity, number>;
+
+export const metric: Choice = {
+  pressure: 0,
+  length: 0,
+  area: 0,
+  dose: 0,
+  volume: 0,
+  distance: 0,
+  height: 0,
+  temperature: 0,
+};
+export const american: Choice = {
+  ...metric,
+  pressure: 2,
+  length: 1,
+  volume: 1,
+  distance: 1,
+  height: 1,
+  temperature: 1,
+};
+
+export function unitOf(choice: Choice, quantity: Quantity): Unit {
+  const units: Unit[] = quantities[quantity];
+  return units[choice[quantity]] ?? units[0]!;
+}
+
+export function toDisplay(choice: Choice, quantity: Quantity, base: number): number {
+  const u = unitOf(choice, quantity);
+  return (base - (u.offset ?? 0)) / u.factor;
+}
+
+export function toBase(choice: Choice, quantity: Quantity, shown: number): number {
+  const u = unitOf(choice, quantity);
+  return shown * u.factor + (u.offset ?? 0);
+}
+
+/** The number alone, as many decimals as the unit deserves. */
+export function format(choice: Choice, quantity: Quantity, base: number): string {
+  return toDisplay(choice, quantity, base).toFixed(unitOf(choice, quantity).decimals).replace('-', '−');
+}
+
+export function withUnit(choice: Choice, quantity: Quantity, base: number): string {
+  return `${format(choice, quantity, base)} ${unitOf(choice, quantity).symbol}`;
+}
+
+/** As typed into a field: no rounding that would change what was measured. */
+export function editable(choice: Choice, quantity: Quantity, base: number): string {
+  return String(Number(toDisplay(choice, quantity, base).toPrecision(10)));
+}
+
+/** A number as people type it, decimal comma included; undefined when it is none. */
+export function parseNumber(text: string): number | undefined {
+  const cleaned = text.trim().replace(',', '.');
+  return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(cleaned) ? Number(cleaned) : undefined;
+}
+
+const MARKS: Record<string, Quantity> = { kPa: 'pressure', mm2: 'area', mL: 'dose', C: 'temperature' };
+
+/** Fills the quantity marks of a sentence, such as {kPa:905.2}, in the chosen units. */
+export function fill(choice: Choice, sentence: string): string {
+  return sentence.replace(/\{(\w+):(-?[\d.]+)}/g, (whole, mark: string, value: string) => {
+    const quantity = MARKS[mark];
+    return quantity ? withUnit(choice, quantity, Number(value)) : whole;
+  });
+}
