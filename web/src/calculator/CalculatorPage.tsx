@@ -28,7 +28,14 @@ export function CalculatorPage() {
 }
 
 type Values<T> = { [K in keyof T]: number | undefined };
-type FieldSpec<T> = [field: keyof T & string, label: string, quantity?: Quantity, unit?: string];
+type FieldSpec<T> = [
+  field: keyof T & string,
+  label: string,
+  quantity?: Quantity,
+  unit?: string,
+  /** The usual value, taken when nothing is typed. */
+  otherwise?: number,
+];
 
 interface FormProps<T, R> {
   title: string;
@@ -64,12 +71,13 @@ function Calculation<T extends object, R>({
         <h2 className="text-[20px] font-semibold">{title}</h2>
         <p className="mb-2 max-w-[80ch] text-soft">{about}</p>
         <div className="grid grid-cols-5 gap-x-4 gap-y-2">
-          {fields.map(([field, label, quantity, unit]) => (
+          {fields.map(([field, label, quantity, unit, otherwise]) => (
             <QuantityField
               key={field}
               label={label}
               quantity={quantity}
               unit={unit}
+              otherwise={otherwise}
               value={values[field]}
               error={refusal?.at(field)}
               onCommit={(v) => setValues({ ...values, [field]: v })}
@@ -119,16 +127,16 @@ function Cranking() {
         ['strokeMm', 'Stroke', 'length'],
         ['rodMm', 'Rod', 'length'],
         ['compressionRatio', 'Ratio', undefined, ': 1'],
-        ['intakeClosingDeg', 'Intake closes', undefined, '°'],
-        ['crankingRpm', 'Speed', undefined, 'rpm'],
+        ['intakeClosingDeg', 'Intake closes', undefined, '° after bottom', 60],
+        ['crankingRpm', 'Speed', undefined, 'rpm', 220],
         ['leakAreaMm2', 'Leak', 'area'],
-        ['strokes', 'Strokes'],
-        ['ambientKPa', 'Barometer', 'pressure'],
-        ['temperatureC', 'Air', 'temperature'],
-        ['wallTemperatureC', 'Walls', 'temperature'],
-        ['hoseVolumeMl', 'Hose', undefined, 'mL'],
-        ['gaugeVolumeMl', 'Gauge', undefined, 'mL'],
-        ['intakeFactor', 'Intake factor'],
+        ['strokes', 'Strokes', undefined, undefined, 8],
+        ['ambientKPa', 'Barometer', 'pressure', undefined, 101.325],
+        ['temperatureC', 'Air', 'temperature', undefined, 20],
+        ['wallTemperatureC', 'Walls', 'temperature', undefined, 46.85],
+        ['hoseVolumeMl', 'Hose', undefined, 'mL', 2],
+        ['gaugeVolumeMl', 'Gauge', undefined, 'mL', 15],
+        ['intakeFactor', 'Filling, throttle open 1', undefined, undefined, 1],
       ]}
       compute={(body) => answer(api.POST('/api/calculations/cranking-compression', { body }))}
     >
@@ -165,10 +173,10 @@ function Wet() {
         ['dryKPa', 'Dry', 'pressure'],
         ['wetKPa', 'Wet', 'pressure'],
         ['oilMl', 'Oil', undefined, 'mL'],
-        ['crankingRpm', 'Speed', undefined, 'rpm'],
-        ['ambientKPa', 'Barometer', 'pressure'],
-        ['hoseVolumeMl', 'Hose', undefined, 'mL'],
-        ['gaugeVolumeMl', 'Gauge', undefined, 'mL'],
+        ['crankingRpm', 'Speed', undefined, 'rpm', 220],
+        ['ambientKPa', 'Barometer', 'pressure', undefined, 101.325],
+        ['hoseVolumeMl', 'Hose', undefined, 'mL', 2],
+        ['gaugeVolumeMl', 'Gauge', undefined, 'mL', 15],
       ]}
       compute={(body) => answer(api.POST('/api/calculations/wet-test', { body }))}
     >

@@ -1,25 +1,41 @@
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
 import type { Sheet, StoredPass } from '../api/client';
-import { type Column } from '../section/layout';
 import { useUnits } from '../units/UnitsContext';
 
 interface Props {
   sheet: Sheet;
-  columns: Column[];
   pass: StoredPass;
   current: number;
 }
 
+function curvesOf(pass: StoredPass) {
+  return pass.readings.filter((r) => !r.finalOnly && !r.setAside);
+}
+
+/** Moves labels apart that would be printed over each other; two stand side by side. */
+function spread(heights: number[]): number[] {
+  const result = [...heights];
+  const order = heights.map((_, i) => i).sort((a, b) => heights[a]! - heights[b]!);
+  order.forEach((at, k) => {
+    const above = order[k - 1];
+    if (above !== undefined && result[at]! < result[above]! + 8) {
+      result[at] = result[above]! + 8;
+    }
+  });
+  return result;
+}
+
 const W = 520;
 const H = 168;
-const PAD = { left: 52, right: 40, top: 10, bottom: 26 };
+const PAD = { left: 52, right: 56, top: 10, bottom: 26 };
 
 /** Needle against stroke, one curve a cylinder, the one at hand heavy; drawn while it is typed. */
 export function BuildUpCurves({ sheet, pass, current }: Props) {
   const units = useUnits();
-  const curves = pass.readings.filter((r) => !r.finalOnly && !r.setAside && r.strokesKPa.length > 0);
   const own = sheet.compression.buildUps.find((b) => b.cylinder === current);
+  // Of the pass at hand, or of the last one that was written down stroke by stroke.
+  const curves = [pass, ...sheet.passes.toReversed()].map(curvesOf).find((c) => c.length > 0) ?? [];
   if (curves.length === 0) {
     return (
       <p className="max-w-[60ch] p-2 text-soft">
@@ -31,11 +47,12 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
   const most = Math.max(4, ...curves.map((c) => c.strokesKPa.length));
   const top = Math.max(...curves.flatMap((c) => c.strokesKPa)) * 1.05;
   const x = scaleLinear([1, most], [PAD.left, W - PAD.right]);
-  const y = scaleLinear([0, units.format('pressure', top) ? top : 1], [H - PAD.bottom, PAD.top]);
+  const y = scaleLinear([0, top], [H - PAD.bottom, PAD.top]);
   const draw = line<number>(
     (_, i) => x(i + 1),
     (v) => y(v),
   ).curve(curveMonotoneX);
+  const labels = spread(curves.map((c) => y(c.strokesKPa.at(-1)!) + 4));
   const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   return (
     <div className="flex flex-wrap gap-4">
@@ -66,7 +83,7 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
             {s}
           </text>
         ))}
-        {curves.map((c) => {
+        {curves.map((c, i) => {
           const low = sheet.compression.cylinders.find((r) => r.cylinder === c.cylinder)?.standing === 'LOW';
           const here = c.cylinder === current;
           const end = c.strokesKPa.length;
@@ -79,8 +96,8 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
               <path d={draw(c.strokesKPa) ?? ''} fill="none" strokeWidth={here ? 3 : 1.3} />
               {end === 1 && <circle cx={x(1)} cy={y(c.strokesKPa[0]!)} r="3" />}
               <text
-                x={x(end) + 7}
-                y={y(c.strokesKPa[end - 1]!) + 4}
+                x={x(end) + 7 + (i % 2) * 16}
+                y={labels[i]}
                 stroke="none"
                 fill={low ? 'var(--leak)' : 'var(--ink)'}
                 className="font-mono text-[13px]"

@@ -9,6 +9,7 @@ import { BuildUpCurves } from './BuildUpCurves';
 import { ConditionsForm } from './ConditionsForm';
 import { Keypad } from './Keypad';
 import { Measuring } from './Measuring';
+import { PassButtons } from './PassButtons';
 import { ReadingRows } from './ReadingRows';
 import { SchoolsTable } from './SchoolsTable';
 import { useEntry } from './useEntry';
@@ -20,6 +21,8 @@ export function CompressionStation({ sheet }: { sheet: Sheet }) {
   const m = measure(width, columns);
   const entry = useEntry(sheet);
   const [tab, setTab] = useState('curves');
+  // Shown at once where there is no mouse.
+  const [keypad, setKeypad] = useState(() => matchMedia('(pointer: coarse)').matches);
   const doubts = sheet.compression.faults.filter((f) => f.kind !== 'SPEED_UNKNOWN').length;
   const tabs = [
     ['curves', 'Build-up'],
@@ -32,12 +35,13 @@ export function CompressionStation({ sheet }: { sheet: Sheet }) {
     <>
       <div ref={ref} className="flex min-h-0 min-w-0 flex-1 flex-col overflow-y-auto">
         {width > 0 && (
-          <div className="overflow-x-auto">
+          <div className="shrink-0 overflow-x-auto overflow-y-hidden">
             <Section sheet={sheet} columns={columns} measure={m} current={entry.cylinder} />
             <ReadingRows sheet={sheet} columns={columns} measure={m} entry={entry} />
+            <PassButtons sheet={sheet} entry={entry} keypad={keypad} onKeypad={() => setKeypad(!keypad)} />
           </div>
         )}
-        <Keypad entry={entry} />
+        {keypad && <Keypad entry={entry} onHide={() => setKeypad(false)} />}
         <Tabs.Root value={tab} onValueChange={setTab} className="flex flex-1 flex-col border-t border-ink">
           <Tabs.List className="flex border-b border-hair" aria-label="The bench">
             {tabs.map(([value, name]) => (
@@ -51,7 +55,7 @@ export function CompressionStation({ sheet }: { sheet: Sheet }) {
             ))}
           </Tabs.List>
           <Tabs.Content value="curves" className="p-3">
-            <BuildUpCurves sheet={sheet} columns={columns} pass={entry.pass} current={entry.cylinder} />
+            <BuildUpCurves sheet={sheet} pass={entry.pass} current={entry.cylinder} />
           </Tabs.Content>
           <Tabs.Content value="schools" className="p-3">
             <SchoolsTable sheet={sheet} />

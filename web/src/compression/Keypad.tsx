@@ -1,25 +1,13 @@
-import { useState } from 'react';
 import type { Entry } from './useEntry';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'];
 
-/** A big keypad for gloved hands; shown at once where there is no mouse. */
-export function Keypad({ entry }: { entry: Entry }) {
-  const [shown, setShown] = useState(() => matchMedia('(pointer: coarse)').matches);
+/** A big keypad for gloved hands. */
+export function Keypad({ entry, onHide }: { entry: Entry; onHide: () => void }) {
   const press = (key: string) => entry.setText(key === '⌫' ? entry.text.slice(0, -1) : entry.text + key);
-  if (!shown) {
-    return (
-      <button
-        className="no-print self-end px-3 py-1 text-soft underline underline-offset-4 hover:text-act"
-        onClick={() => setShown(true)}
-      >
-        Keypad
-      </button>
-    );
-  }
   return (
     <div
-      className="no-print flex items-stretch gap-2 border-t border-hair p-3"
+      className="no-print flex shrink-0 items-stretch gap-2 border-t border-hair p-3"
       role="group"
       aria-label="Keypad"
     >
@@ -27,7 +15,7 @@ export function Keypad({ entry }: { entry: Entry }) {
         {KEYS.map((k) => (
           <button
             key={k}
-            className="h-[56px] w-[88px] border border-ink bg-well font-mono text-[24px] active:bg-ink active:text-paper"
+            className="h-[52px] w-[92px] border border-ink bg-well font-mono text-[24px] active:bg-ink active:text-paper"
             aria-label={k === '⌫' ? 'delete last digit' : k}
             onClick={() => press(k)}
           >
@@ -39,10 +27,12 @@ export function Keypad({ entry }: { entry: Entry }) {
         <button className="button button-main flex-1 text-[20px]" onClick={entry.save}>
           Save
         </button>
-        <button className="button flex-1" onClick={entry.open ? entry.advance : entry.repeat}>
-          {entry.open ? 'Next cylinder' : 'Repeat'}
-        </button>
-        <button className="button" onClick={() => setShown(false)}>
+        {entry.open && (
+          <button className="button flex-1" onClick={entry.advance}>
+            Next cylinder
+          </button>
+        )}
+        <button className="button" onClick={onHide}>
           Hide keypad
         </button>
       </div>

@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
-import { answer, api, type Sheet, type StoredPass } from '../api/client';
+import type { Sheet, StoredPass } from '../api/client';
 import { type Column, gridTemplate, type Measure } from '../section/layout';
-import { useChange } from '../sheet/useSheet';
 import { useUnits } from '../units/UnitsContext';
 import { Attempts } from './Attempts';
 import { middleOf } from './middleOf';
@@ -61,14 +60,13 @@ export function ReadingRows({ sheet, columns, measure, entry }: Props) {
               a &&
               results.get(c)?.standing === 'LOW' && (
                 <span className="text-[14px] whitespace-nowrap text-leak">
-                  {units.format('area', a.low)}–{units.format('area', a.high)}
+                  {a.low.toFixed(1)}–{a.high.toFixed(1)}
                 </span>
               )
             );
           }}
         </Row>
       )}
-      {entry && <PassButtons sheet={sheet} entry={entry} />}
     </div>
   );
 }
@@ -209,55 +207,5 @@ function EntryCell({
         </p>
       )}
     </>
-  );
-}
-
-function PassButtons({ sheet, entry }: { sheet: Sheet; entry: Entry }) {
-  const id = sheet.job.id;
-  const add = useChange(id, (kind: 'DRY' | 'WET') =>
-    answer(api.POST('/api/jobs/{id}/compression/passes', { params: { path: { id } }, body: { kind } })),
-  );
-  const open = (kind: 'DRY' | 'WET') =>
-    add.mutate(kind, { onSuccess: (next) => entry.goTo(entry.cylinder, next.passes.at(-1)!.id) });
-  const wet = sheet.passes.some((p) => p.kind === 'WET');
-  const testable = sheet.cylinders.some((c) => c.wetTestable);
-  return (
-    <div className="no-print flex flex-wrap items-center gap-2 px-3 py-1.5">
-      <div role="group" aria-label="How readings are typed" className="flex">
-        {(
-          [
-            ['final', 'Final only'],
-            ['strokes', 'Stroke by stroke'],
-          ] as const
-        ).map(([mode, words]) => (
-          <button
-            key={mode}
-            aria-pressed={entry.mode === mode}
-            className="-ml-px min-h-[44px] border border-metal px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-            onClick={() => entry.setMode(mode)}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
-      <button className="button" onClick={entry.repeat}>
-        Repeat
-      </button>
-      <span className="ml-auto flex gap-2">
-        {!wet && testable && (
-          <button className="button" onClick={() => open('WET')}>
-            Wet pass
-          </button>
-        )}
-        {!testable && (
-          <span className="max-w-[34ch] self-center text-[14px] leading-tight text-soft">
-            {sheet.compression.wetRefusal}
-          </span>
-        )}
-        <button className="button" onClick={() => open('DRY')}>
-          Another dry pass
-        </button>
-      </span>
-    </div>
   );
 }

@@ -32,7 +32,10 @@ export function useEntry(sheet: Sheet) {
     .sort((a, b) => a - b);
   const [passId, setPassId] = useState(() => sheet.passes.at(-1)?.id ?? 0);
   const pass = sheet.passes.find((p) => p.id === passId) ?? sheet.passes.at(-1)!;
-  const [cylinder, setCylinder] = useState(() => order.find((c) => !isRead(pass, c)) ?? order[0]!);
+  const [cylinder, setCylinder] = useState(() => {
+    const low = sheet.compression.cylinders.find((c) => c.standing === 'LOW')?.cylinder;
+    return firstToRead(pass, order) ?? low ?? order[0]!;
+  });
   const [last, setLast] = useState<number>();
   const [text, setText] = useState('');
   const [oil, setOil] = useState('5');
@@ -101,7 +104,7 @@ export function useEntry(sheet: Sheet) {
     const at = order.indexOf(cylinder);
     const taken = new Set(waiting.filter((s) => s.passId === pass.id).map((s) => s.cylinder));
     const unread = [...order.slice(at + 1), ...order.slice(0, at)].find(
-      (c) => !isRead(pass, c) && !taken.has(c) && c !== cylinder,
+      (c) => !isRead(pass, c) && !taken.has(c),
     );
     goTo(unread ?? order[(at + 1) % order.length]!);
   };
@@ -223,6 +226,11 @@ export type Entry = ReturnType<typeof useEntry>;
 /** The one cell that takes readings. */
 function readingCell(): HTMLInputElement | null {
   return document.querySelector<HTMLInputElement>('input[data-readings]');
+}
+
+/** A dry pass wants every cylinder; a wet one only those somebody chooses. */
+function firstToRead(pass: StoredPass, order: number[]): number | undefined {
+  return pass.kind === 'DRY' ? order.find((c) => !isRead(pass, c)) : undefined;
 }
 
 function isRead(pass: StoredPass, cylinder: number): boolean {

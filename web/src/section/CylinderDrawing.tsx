@@ -55,9 +55,9 @@ export function CylinderDrawing(p: Props) {
       </text>
       {p.bank && (
         <text
-          x={from - 4}
-          y={Y.label - 6}
-          textAnchor="end"
+          x={p.last ? p.x : p.x + p.width}
+          y={Y.label - 2}
+          textAnchor={p.last ? 'start' : 'middle'}
           stroke="none"
           fill="var(--soft)"
           className="text-[13px]"

@@ -28,7 +28,10 @@ const NAMES: Record<EscapePath['kind'], string> = {
   OUTSIDE: 'outside',
 };
 
-/** Line weight says how much: doubles with each fourfold area. */
+/** Columns narrower than this get smaller call-outs. */
+const ROOMY = 96;
+
+/** Line weight says how much: it doubles with each fourfold area. */
 function weight(path: EscapePath): number {
   if (path.sureness === 'OPEN') {
     return 3;
@@ -68,9 +71,9 @@ export function EscapePaths({ sheet, cylinder, x, width, depth, towardsRight }: 
             x={bore.middle}
             y={Y.callout + 16}
             textAnchor="middle"
-            className="font-mono text-[16px] font-bold"
+            className={`font-mono font-bold ${width < ROOMY ? 'text-[12.5px]' : 'text-[16px]'}`}
           >
-            {units.format('area', area.best)} mm²
+            {width < ROOMY ? area.best.toFixed(1) : units.format('area', area.best)} mm²
           </text>
         )}
         <Words text={words} middle={bore.middle} width={width} y={area ? Y.callout + 32 : Y.callout + 16} />

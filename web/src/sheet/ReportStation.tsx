@@ -71,7 +71,7 @@ function Cylinders({ sheet }: { sheet: Sheet }) {
   const units = useUnits();
   return (
     <section className="mt-4">
-      <h3 className="heading mb-1">Cylinder by cylinder</h3>
+      <h3 className="heading mb-1 break-after-avoid">Cylinder by cylinder</h3>
       <table className="w-full text-left">
         <tbody>
           {sheet.diagnosis.cylinders.map(({ cylinder, verdict }) => (

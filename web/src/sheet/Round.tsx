@@ -15,17 +15,17 @@ export function Round({ sheet, station, onKeys }: { sheet: Sheet; station: Stati
   };
   return (
     <nav
-      className="no-print flex w-[204px] shrink-0 flex-col overflow-y-auto border-r border-ink"
+      className="no-print flex w-[204px] shrink-0 flex-col overflow-y-auto border-r border-ink max-[1099px]:w-full max-[1099px]:flex-row max-[1099px]:items-center max-[1099px]:border-r-0 max-[1099px]:border-b"
       aria-label="The round"
     >
-      <h2 className="heading px-4 pt-3 pb-1">The round</h2>
-      <ol>
+      <h2 className="heading px-4 pt-3 pb-1 max-[1099px]:sr-only">The round</h2>
+      <ol className="max-[1099px]:flex max-[1099px]:flex-1 max-[1099px]:self-stretch">
         {stations.map((s) => (
-          <li key={s.station}>
+          <li key={s.station} className="max-[1099px]:flex-1">
             <Link
               to={address(sheet.job.id, s.station)}
               aria-current={s.station === station ? 'step' : undefined}
-              className="group relative block min-h-[58px] border-b border-hair px-4 py-2 aria-[current=step]:bg-well"
+              className="group relative block h-full min-h-[58px] border-b border-hair px-4 py-2 aria-[current=step]:bg-well"
             >
               <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block" />
               <span className="flex items-center justify-between gap-2">
@@ -37,7 +37,7 @@ export function Round({ sheet, station, onKeys }: { sheet: Sheet; station: Stati
           </li>
         ))}
       </ol>
-      <div className="mt-auto px-4 pt-3">
+      <div className="mt-auto px-4 pt-3 max-[1099px]:mt-0 max-[1099px]:p-1">
         <OrientationMap engine={sheet.engine.engine} cylinders={sheet.cylinders} />
       </div>
       <div className="grid grid-cols-2 gap-x-2 px-4 py-2 text-[15px]">

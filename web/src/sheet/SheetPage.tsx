@@ -47,11 +47,11 @@ export function SheetPage({ station }: { station: Station }) {
     return <p className="p-8">{error ? error.message : 'Opening the sheet …'}</p>;
   }
   return (
-    <div className="flex h-full flex-col p-2 print:block print:h-auto print:p-0">
-      <div className="flex min-h-0 flex-1 flex-col border-2 border-ink print:border">
-        <div className="flex min-h-0 flex-1 print:block">
+    <div className="flex h-full flex-col p-2 max-[1099px]:h-auto max-[1099px]:min-h-full print:h-auto print:p-0">
+      <div className="flex min-h-0 flex-1 flex-col border-2 border-ink print:border-0">
+        <div className="flex min-h-0 flex-1 max-[1099px]:flex-col print:block">
           <Round sheet={sheet} station={station} onKeys={() => setKeysShown(true)} />
-          <main className="flex min-h-0 min-w-0 flex-1">
+          <main className="flex min-h-0 min-w-0 flex-1 max-[1099px]:flex-col">
             {station === 'intake' && <IntakeStation sheet={sheet} />}
             {station === 'compression' && <CompressionStation key={id} sheet={sheet} />}
             {station === 'report' && <ReportStation sheet={sheet} />}

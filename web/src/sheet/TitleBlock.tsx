@@ -22,7 +22,7 @@ export function TitleBlock({ sheet, undo }: { sheet: Sheet; undo: UndoControl })
     hour12: false,
   });
   return (
-    <footer className="flex min-h-[54px] border-t-2 border-ink text-[17px] print:border-t">
+    <footer className="flex min-h-[54px] border-t-2 border-ink text-[17px] max-[1099px]:flex-wrap print:order-first print:border print:text-[15px]">
       <Cell name="Engine" grow>
         {engine.engine.name}
       </Cell>

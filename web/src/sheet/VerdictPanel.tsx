@@ -9,7 +9,7 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current: number
   const label = sheet.cylinders.find((c) => c.number === current)?.label ?? current;
   return (
     <aside
-      className="no-print w-[296px] shrink-0 overflow-y-auto border-l border-ink px-4 py-3"
+      className="no-print w-[296px] shrink-0 overflow-y-auto border-l border-ink px-4 py-3 max-[1099px]:w-full max-[1099px]:border-t max-[1099px]:border-l-0"
       aria-label="Verdict"
       aria-live="polite"
     >

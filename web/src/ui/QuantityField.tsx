@@ -10,11 +10,13 @@ interface Props {
   /** Shown when there is no quantity to switch units of. */
   unit?: string;
   error?: string;
+  /** What is taken when nothing is typed, in base units. */
+  otherwise?: number;
   onCommit: (value: number | undefined) => void;
 }
 
 /** A number with its unit, saved when the field is left or Enter is pressed. Text that is no number stays, with a word. */
-export function QuantityField({ label, value, quantity, unit, error, onCommit }: Props) {
+export function QuantityField({ label, value, quantity, unit, error, otherwise, onCommit }: Props) {
   const units = useUnits();
   const id = useId();
   const shown =
@@ -46,6 +48,13 @@ export function QuantityField({ label, value, quantity, unit, error, onCommit }:
         className="field font-mono text-[17px]"
         inputMode="decimal"
         autoComplete="off"
+        placeholder={
+          otherwise === undefined
+            ? undefined
+            : quantity
+              ? units.editable(quantity, otherwise)
+              : String(otherwise)
+        }
         value={text}
         aria-invalid={!!problem}
         aria-describedby={problem ? id + 'e' : undefined}

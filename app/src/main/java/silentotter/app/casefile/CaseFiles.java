@@ -64,7 +64,7 @@ public class CaseFiles {
         for (CaseJob job : file.jobs()) {
             long id = jobs.add(engineId, job.job());
             for (CasePass pass : job.compression()) {
-                load(compression.addPass(id, pass.kind(), pass.conditions()), pass);
+                load(compression.restorePass(id, pass.kind(), pass.conditions()), pass);
             }
             sheets.changed(id);
             ids.add(id);

@@ -84,15 +84,19 @@ public class Compression implements Undoable {
         return result;
     }
 
-    /** Opens a pass with given conditions; the first dry pass of a job is not a change to undo. */
+    /** Opens a further pass with given conditions. */
     @Transactional
     public long addPass(long jobId, PassKind kind, ConditionsDocument conditions) {
-        ConditionsReader.read(conditions);
-        long id = mapper.insertPass(jobId, kind, documents.write(conditions));
-        if (passes(jobId).size() > 1) {
-            journal.added(jobId, ChangeKind.PASS_ADDED, id, "new " + words(kind) + " pass");
-        }
+        long id = restorePass(jobId, kind, conditions);
+        journal.added(jobId, ChangeKind.PASS_ADDED, id, "new " + words(kind) + " pass");
         return id;
+    }
+
+    /** Puts a pass where it belongs: the first one of a job, or one from a file. Not a step to undo. */
+    @Transactional
+    public long restorePass(long jobId, PassKind kind, ConditionsDocument conditions) {
+        ConditionsReader.read(conditions);
+        return mapper.insertPass(jobId, kind, documents.write(conditions));
     }
 
     /** @throws Conflict when the conditions have changed since that revision */

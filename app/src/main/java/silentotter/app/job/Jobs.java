@@ -14,7 +14,7 @@ import silentotter.app.engine.Engines;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
 import silentotter.app.storage.Documents;
-import silentotter.core.diagnosis.Verdict;
+import silentotter.core.diagnosis.Tone;
 import silentotter.core.job.Job;
 
 /** The jobs of the shop. */
@@ -131,7 +131,7 @@ public class Jobs implements Undoable {
 
     /** Notes that something of the job has changed, and what the verdict now is. */
     @Transactional
-    public void touch(long id, Verdict verdict) {
-        mapper.touch(id, Instant.now(clock).toString(), verdict.what(), verdict.tone());
+    public void touch(long id, String headline, Tone tone) {
+        mapper.touch(id, Instant.now(clock).toString(), headline, tone);
     }
 }

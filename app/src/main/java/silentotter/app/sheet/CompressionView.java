@@ -2,6 +2,7 @@ package silentotter.app.sheet;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import silentotter.core.compression.BuildUp;
 import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.compression.CylinderResult;
@@ -88,9 +89,14 @@ record CompressionView(
     }
 
     record SchoolView(School school, String title, Ruling ruling, String rule, List<Integer> cylinders, String reason) {
-        static SchoolView of(SchoolOpinion o) {
+        static SchoolView of(SchoolOpinion o, UnaryOperator<String> say) {
             return new SchoolView(
-                    o.school(), o.school().title(), o.ruling(), o.rule(), numbers(o.cylinders()), o.reason());
+                    o.school(),
+                    o.school().title(),
+                    o.ruling(),
+                    o.rule(),
+                    numbers(o.cylinders()),
+                    say.apply(o.reason()));
         }
     }
 
@@ -121,16 +127,16 @@ record CompressionView(
     }
 
     record FaultView(FaultKind kind, PassKind pass, List<Integer> cylinders, String text, String remedy) {
-        static FaultView of(ReadingFault f) {
-            return new FaultView(f.kind(), f.pass(), numbers(f.cylinders()), f.text(), f.remedy());
+        static FaultView of(ReadingFault f, UnaryOperator<String> say) {
+            return new FaultView(f.kind(), f.pass(), numbers(f.cylinders()), say.apply(f.text()), f.remedy());
         }
     }
 
-    static CompressionView of(CompressionAnalysis a) {
+    static CompressionView of(CompressionAnalysis a, UnaryOperator<String> say) {
         return new CompressionView(
                 a.cylinders().values().stream().map(ResultView::of).toList(),
                 a.evenness().map(EvennessView::of).orElse(null),
-                a.schools().stream().map(SchoolView::of).toList(),
+                a.schools().stream().map(s -> SchoolView.of(s, say)).toList(),
                 a.schoolsDisagree(),
                 a.expected().map(RangeView::ofPressures).orElse(null),
                 a.allLowAndEven(),
@@ -138,7 +144,7 @@ record CompressionView(
                 a.wet().stream().map(WetView::of).toList(),
                 a.wetRefusal().orElse(null),
                 a.safeOil().map(Volume::millilitres).orElse(null),
-                a.faults().stream().map(FaultView::of).toList(),
+                a.faults().stream().map(f -> FaultView.of(f, say)).toList(),
                 a.lacks());
     }
 

@@ -2,6 +2,7 @@ package silentotter.app.sheet;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.EscapePath;
 import silentotter.core.diagnosis.PathKind;
@@ -22,9 +23,15 @@ record DiagnosisView(
             List<String> why,
             String next,
             String misses) {
-        static VerdictView of(Verdict v) {
+        static VerdictView of(Verdict v, UnaryOperator<String> say) {
             return new VerdictView(
-                    v.tone(), v.what(), v.sureness(), v.sureness().words(), v.why(), v.next(), v.misses());
+                    v.tone(),
+                    say.apply(v.what()),
+                    v.sureness(),
+                    v.sureness().words(),
+                    v.why().stream().map(say).toList(),
+                    say.apply(v.next()),
+                    say.apply(v.misses()));
         }
     }
 
@@ -46,13 +53,13 @@ record DiagnosisView(
         }
     }
 
-    static DiagnosisView of(Diagnosis d) {
+    static DiagnosisView of(Diagnosis d, UnaryOperator<String> say) {
         return new DiagnosisView(
-                VerdictView.of(d.engine()),
+                VerdictView.of(d.engine(), say),
                 d.cylinders().entrySet().stream()
-                        .map(e -> new CylinderVerdictView(e.getKey().value(), VerdictView.of(e.getValue())))
+                        .map(e -> new CylinderVerdictView(e.getKey().value(), VerdictView.of(e.getValue(), say)))
                         .toList(),
                 d.paths().stream().map(PathView::of).toList(),
-                d.doesNotFit());
+                d.doesNotFit().stream().map(say).toList());
     }
 }

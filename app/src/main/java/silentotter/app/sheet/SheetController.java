@@ -88,7 +88,7 @@ class SheetController {
         }
         long engineId = body.engineId() != null ? body.engineId() : engines.add(body.engine());
         long id = jobs.add(engineId, body.job());
-        compression.addPass(id, PassKind.DRY, ConditionsDocument.EMPTY);
+        compression.restorePass(id, PassKind.DRY, ConditionsDocument.EMPTY);
         return changed(id);
     }
 

@@ -1,6 +1,7 @@
 package silentotter.app.sheet;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
@@ -17,8 +18,10 @@ import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.School;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Diagnostician;
+import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.wording.Say;
 
 /** Puts the sheet of a job together: stored readings in, results out. Nothing computed is stored but the headline. */
 @Service
@@ -63,12 +66,17 @@ public class Sheets {
                         .map(n -> cylinder(c.engine(), n))
                         .toList(),
                 c.passes(),
-                CompressionView.of(c.analysis()),
-                DiagnosisView.of(c.diagnosis()),
+                CompressionView.of(c.analysis(), say(c.engine())),
+                DiagnosisView.of(c.diagnosis(), say(c.engine())),
                 c.leading(),
                 Cautions.of(c.engine()),
                 journal.undoable(jobId).map(SheetView.ChangeView::of).orElse(null),
                 journal.redoable(jobId).map(SheetView.ChangeView::of).orElse(null));
+    }
+
+    /** Sentences of the core in the words of this shop. */
+    private static UnaryOperator<String> say(Engine engine) {
+        return sentence -> Say.labelled(sentence, engine);
     }
 
     private static SheetView.CylinderView cylinder(Engine engine, CylinderNumber n) {
@@ -85,7 +93,9 @@ public class Sheets {
     /** Notes on a job that it has changed, with its new verdict; and on all jobs of its engine when that changed. */
     @Transactional
     public void changed(long jobId) {
-        jobs.touch(jobId, compute(jobId).diagnosis().engine());
+        Computed c = compute(jobId);
+        Verdict verdict = c.diagnosis().engine();
+        jobs.touch(jobId, Say.labelled(verdict.what(), c.engine()), verdict.tone());
     }
 
     @Transactional

@@ -29,11 +29,11 @@ public record CompressionAnalysis(
         List<ReadingFault> faults,
         List<Lack> lacks) {
 
-    /** Schools that were asked and came to another ruling than the leading one. */
+    /** Whether schools that could decide decided differently. */
     public boolean schoolsDisagree() {
         return schools.stream()
                         .map(SchoolOpinion::ruling)
-                        .filter(r -> r != Ruling.NOT_ASKED)
+                        .filter(r -> r != Ruling.NOT_ASKED && r != Ruling.TOO_CLOSE)
                         .distinct()
                         .count()
                 > 1;

@@ -203,7 +203,7 @@ public final class CompressionAnalyst {
                         FaultKind.DIFFERENT_FROM_DRY,
                         PassKind.WET,
                         unlike,
-                        "Dry and wet were not cranked for the same number of strokes on " + Say.list(unlike)
+                        "Dry and wet were not cranked for the same number of strokes on " + Say.cylinders(unlike)
                                 + ": part of the difference is only that.",
                         "Repeat wet with the strokes of the dry pass."));
             }

@@ -57,7 +57,7 @@ final class ReadingFaults {
                 FaultKind.NEAR_FULL_SCALE,
                 pass,
                 cylinders,
-                "The needle stood at the end of the scale on " + Say.list(cylinders)
+                "The needle stood at the end of the scale on " + Say.cylinders(cylinders)
                         + ": the value only says \"at least\".",
                 "Use a gauge with a higher range.");
     }
@@ -68,7 +68,7 @@ final class ReadingFaults {
                 FaultKind.NEEDLE_DROPS,
                 pass,
                 cylinders,
-                "The needle dropped between strokes on " + Say.list(cylinders)
+                "The needle dropped between strokes on " + Say.cylinders(cylinders)
                         + ": the gauge's check valve leaks and the value is a floor.",
                 "Clean or change the check valve, then repeat.");
     }
@@ -84,7 +84,7 @@ final class ReadingFaults {
                 FaultKind.REPEATS_DIFFER,
                 pass,
                 cylinders,
-                "Repeats on " + Say.list(cylinders) + " differ by more than the gauge repeats to.",
+                "Repeats on " + Say.cylinders(cylinders) + " differ by more than the gauge repeats to.",
                 "Tighten the adapter, crank the same number of strokes, read again; set the wrong one aside.");
     }
 
@@ -156,7 +156,7 @@ final class ReadingFaults {
                 FaultKind.UNEQUAL_STROKES,
                 pass,
                 cylinders,
-                "Cylinder " + Say.list(cylinders) + " was given " + fewest + " strokes where another had " + most
+                "Cylinder " + Say.cylinders(cylinders) + " was given " + fewest + " strokes where another had " + most
                         + ": the shorter one reads low for that alone.",
                 "Give every cylinder the same number of compression strokes, " + SETTLED_STROKES + " or more.");
     }

@@ -67,8 +67,8 @@ public enum School {
         Ruling ruling = ratio < fail ? Ruling.FAILS : ratio < watch ? Ruling.WATCH : Ruling.HOLDS;
         double nearest = Math.abs(ratio - fail) < Math.abs(ratio - watch) ? fail : watch;
         boolean close = Math.abs(ratio - nearest) < reach;
-        String measured = "Cylinder " + even.lowest().cylinder() + " reads " + Say.percent(ratio) + " of cylinder "
-                + even.highest().cylinder();
+        String measured = "Cylinder " + Say.cylinder(even.lowest().cylinder()) + " reads " + Say.percent(ratio)
+                + " of cylinder " + Say.cylinder(even.highest().cylinder());
         return ruled(
                 school,
                 close ? Ruling.TOO_CLOSE : ruling,
@@ -170,7 +170,8 @@ public enum School {
                 close ? Ruling.TOO_CLOSE : ruling,
                 rule,
                 below(a, v -> a.toSeaLevel().apply(v.value()).isBelow(watch)),
-                "Lowest is cylinder " + even.lowest().cylinder() + " with " + Say.pressure(lowest) + " at sea level"
+                "Lowest is cylinder " + Say.cylinder(even.lowest().cylinder()) + " with " + Say.pressure(lowest)
+                        + " at sea level"
                         + (close
                                 ? "; " + Say.pressure(nearest) + " lies inside the ± "
                                         + Say.pressure(Pressure.ofKPa(reach)) + " the gauge repeats to."

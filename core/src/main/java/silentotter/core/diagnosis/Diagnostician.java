@@ -139,11 +139,15 @@ public final class Diagnostician {
 
     private Verdict low(CylinderResult c) {
         List<String> why = new ArrayList<>(List.of(c.reason()));
+        Optional<WetResult> wet = analysis.wet(c.cylinder());
+        wet.ifPresent(w -> why.add(w.reason()));
+        if (!c.lowNeighbours().isEmpty()) {
+            why.add("Its neighbour " + Say.cylinders(c.lowNeighbours())
+                    + " is low as well: a gasket between them does that.");
+        }
         c.leakArea()
                 .ifPresent(a -> why.add("That is a leak of about " + Say.area(a.best()) + " (" + Say.areas(a)
                         + ") where a sound one has a few tenths."));
-        Optional<WetResult> wet = analysis.wet(c.cylinder());
-        wet.ifPresent(w -> why.add(w.reason()));
         analysis.buildUp(c.cylinder())
                 .filter(b -> b.shape() == BuildUp.Shape.FLATTER || b.shape() == BuildUp.Shape.CLIMBING)
                 .ifPresent(b -> why.add(b.reason()));
@@ -163,11 +167,9 @@ public final class Diagnostician {
                     "Worn, stuck and scored look alike in these tests.");
         }
         if (!c.lowNeighbours().isEmpty()) {
-            why.add("Its neighbour " + Say.list(c.lowNeighbours())
-                    + " is low as well: a gasket between them does that.");
             return new Verdict(
                     Tone.LOSS,
-                    "Gasket between " + Say.list(pair(c)),
+                    "Gasket between " + Say.cylinders(pair(c)),
                     volumeOnly ? Sureness.LIKELY : Sureness.POSSIBLE,
                     why,
                     "Leak-down on one, listening at the other's plug hole.",
@@ -201,8 +203,10 @@ public final class Diagnostician {
         if (CompressionAnalyst.wetRefusal(engine, c.cylinder()).isPresent()) {
             return "leak-down, listening at every place; a wet test is no use here";
         }
-        return "wet test on " + c.cylinder()
-                + soundSister().map(s -> " and on " + s + " as control").orElse("");
+        return "wet test on " + Say.cylinder(c.cylinder())
+                + soundSister()
+                        .map(s -> " and on " + Say.cylinder(s) + " as control")
+                        .orElse("");
     }
 
     private Optional<CylinderNumber> soundSister() {
@@ -226,30 +230,25 @@ public final class Diagnostician {
             return List.of();
         }
         Optional<WetOutcome> wet = analysis.wet(c.cylinder()).map(WetResult::outcome);
+        if (wet.filter(w -> w == WetOutcome.RINGS_SEALED).isPresent()) {
+            return List.of(path(c, PathKind.RINGS, Optional.empty(), Sureness.LIKELY));
+        }
+        boolean notRings = wet.filter(w -> w == WetOutcome.VOLUME_ONLY).isPresent();
         List<EscapePath> paths = new ArrayList<>();
-        Sureness rings = wet.map(w -> switch (w) {
-                    case RINGS_SEALED -> Sureness.LIKELY;
-                    case VOLUME_ONLY -> null;
-                    default -> Sureness.OPEN;
-                })
-                .orElse(wet.isPresent() ? null : Sureness.OPEN);
-        if (rings != null) {
-            paths.add(path(c, PathKind.RINGS, Optional.empty(), rings));
+        if (!notRings) {
+            paths.add(path(c, PathKind.RINGS, Optional.empty(), Sureness.OPEN));
         }
-        if (rings == Sureness.LIKELY) {
-            return paths;
-        }
-        Sureness others = wet.filter(w -> w == WetOutcome.VOLUME_ONLY).isPresent() ? Sureness.POSSIBLE : Sureness.OPEN;
         for (CylinderNumber neighbour : c.lowNeighbours()) {
             paths.add(path(
                     c,
                     PathKind.GASKET_NEIGHBOUR,
                     Optional.of(neighbour),
-                    others == Sureness.POSSIBLE ? Sureness.LIKELY : Sureness.POSSIBLE));
+                    notRings ? Sureness.LIKELY : Sureness.POSSIBLE));
         }
         if (engine.cycle() == Cycle.FOUR_STROKE) {
-            paths.add(path(c, PathKind.INTAKE_VALVE, Optional.empty(), others));
-            paths.add(path(c, PathKind.EXHAUST_VALVE, Optional.empty(), others));
+            Sureness valves = notRings && c.lowNeighbours().isEmpty() ? Sureness.POSSIBLE : Sureness.OPEN;
+            paths.add(path(c, PathKind.INTAKE_VALVE, Optional.empty(), valves));
+            paths.add(path(c, PathKind.EXHAUST_VALVE, Optional.empty(), valves));
         }
         return paths;
     }
@@ -309,6 +308,9 @@ public final class Diagnostician {
                     "");
         }
         if (!low.isEmpty()) {
+            List<String> telling =
+                    cylinder(analysis.cylinders().get(low.get(0))).why();
+            why.addAll(1, telling.subList(Math.min(1, telling.size()), Math.min(2, telling.size())));
             return new Verdict(
                     Tone.LOSS,
                     lossHeadline(low),
@@ -345,7 +347,7 @@ public final class Diagnostician {
         List<Verdict> verdicts =
                 low.stream().map(c -> cylinder(analysis.cylinders().get(c))).toList();
         boolean alike = verdicts.stream().map(Verdict::what).distinct().count() == 1;
-        String where = "cylinder " + Say.list(low);
+        String where = "cylinder " + Say.cylinders(low);
         return alike && !verdicts.get(0).what().startsWith("Gasket between")
                 ? verdicts.get(0).what() + ", " + where
                 : alike ? verdicts.get(0).what() : "Loss of seal, " + where;
@@ -398,12 +400,13 @@ public final class Diagnostician {
                     .filter(w -> w.outcome() == WetOutcome.VOLUME_ONLY)
                     .isPresent();
             if (b.shape() == BuildUp.Shape.CLIMBING && wetSaysNoRings) {
-                open.add("Cylinder " + b.cylinder()
+                open.add("Cylinder " + Say.cylinder(b.cylinder())
                         + " climbs late, which leans to rings, but oil changed nothing. The wet test weighs more.");
             }
         }
         for (CylinderNumber c : inStanding(Standing.HIGH)) {
-            open.add("Cylinder " + c + " reads above its sisters; unexplained until somebody has looked inside.");
+            open.add("Cylinder " + Say.cylinder(c)
+                    + " reads above its sisters; unexplained until somebody has looked inside.");
         }
         return open;
     }

@@ -55,7 +55,7 @@ public final class UsualEngines {
      */
     public static List<Arrangement> arrangements(Layout layout, int cylinders, EngineEnd endOfCylinderOne) {
         List<Arrangement> result = new ArrayList<>();
-        if (layout == Layout.INLINE || cylinders == 1) {
+        if (layout == Layout.INLINE || (layout == Layout.FLAT && cylinders == 1)) {
             result.add(of(layout, List.of(bank(BankSide.ONLY, count(1, cylinders, 1), endOfCylinderOne))));
         } else if (cylinders % 2 == 0) {
             List<CylinderNumber> odd = count(1, cylinders, 2);

@@ -1,0 +1,125 @@
+package silentotter.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static silentotter.app.Server.json;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+class CaseFileTest {
+    private static Server server;
+
+    @BeforeAll
+    static void start() throws IOException {
+        server = Server.start(true);
+    }
+
+    @AfterAll
+    static void stop() {
+        server.close();
+    }
+
+    private static int jobs() {
+        return json(server.get("/api/jobs")).at("/total").asInt();
+    }
+
+    @Test
+    void everyDemoCaseComesBackTheSame() {
+        for (JsonNode line : json(server.get("/api/jobs")).at("/jobs")) {
+            String file = server.get("/api/jobs/" + line.at("/id").asLong() + "/case-file")
+                    .body();
+            HttpResponse<String> loaded = server.post("/api/case-files", file);
+            assertThat(loaded.statusCode()).isEqualTo(201);
+            long copy = json(loaded).at("/jobIds/0").asLong();
+            assertThat(server.get("/api/jobs/" + copy + "/case-file").body()).isEqualTo(file);
+            assertThat(server.sheet(copy).at("/diagnosis"))
+                    .isEqualTo(server.sheet(line.at("/id").asLong()).at("/diagnosis"));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"version\" : 1                 | \"version\" : 7                | version",
+                "\"boreMm\" : 86.0               | \"boreMm\" : \"wide\"          | engine.boreMm",
+                "\"boreMm\" : 86.0               | \"boreMm\" : 8600              | engine.boreMm",
+                "\"date\" : \"2026-11-03\"       | \"date\" : \"2026-13-03\"      | jobs[0].job.date",
+                "\"cylinder\" : 2                | \"cylinder\" : 9               | jobs[0].compression[0].readings[1].cylinder",
+                "\"finalOnly\" : false           | \"finalOnl\" : false           | jobs[0].compression[0].readings[0]"
+            })
+    void aWrongFileIsNamedWhereItIsWrongAndChangesNothing(String from, String to, String field) {
+        String file = server.get("/api/jobs/1/case-file").body();
+        assertThat(file).contains(from);
+        int before = jobs();
+        HttpResponse<String> answer = server.post("/api/case-files", file.replaceFirst(from.replace("\"", "\\\""), to));
+        assertThat(answer.statusCode()).isEqualTo(400);
+        assertThat(json(answer).at("/errors/0/field").asString()).isEqualTo(field);
+        assertThat(jobs()).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNoJsonIsSaidWithItsLine() {
+        JsonNode problem = json(server.post("/api/case-files", "{\n  \"format\": oops\n}"));
+        assertThat(problem.at("/errors/0/field").asString()).isEqualTo("line 2");
+    }
+
+    @Test
+    void readingsComeBackThroughCsv() {
+        long job = json(server.post(
+                        "/api/case-files", server.get("/api/jobs/1/case-file").body()))
+                .at("/jobIds/0")
+                .asLong();
+        String csv = server.get("/api/jobs/1/compression/readings.csv").body();
+        HttpResponse<String> loaded = server.send(
+                "POST",
+                "/api/jobs/" + job + "/compression/readings.csv",
+                "text/csv",
+                csv.lines().filter(l -> !l.contains("WET")).reduce("", (a, b) -> a + b + "\n"));
+        assertThat(loaded.statusCode()).isEqualTo(201);
+        JsonNode passes = server.sheet(job).at("/passes");
+        assertThat(passes.size()).isEqualTo(3);
+        assertThat(passes.at("/2/readings").findValues("strokesKPa"))
+                .isEqualTo(passes.at("/0/readings").findValues("strokesKPa"));
+    }
+
+    @Test
+    void csvMayBeShortAndInOtherUnits() {
+        long job = server.newJob();
+        server.send(
+                "POST",
+                "/api/jobs/" + job + "/compression/readings.csv",
+                "text/csv",
+                "kind,cylinder,pressure,unit\ndry,1,150,psi\ndry,2,10.2,bar\n");
+        JsonNode readings = server.sheet(job).at("/passes/1/readings");
+        assertThat(readings.at("/0/strokesKPa/0").asDouble()).isBetween(1034.2, 1034.3);
+        assertThat(readings.at("/1/strokesKPa/0").asDouble()).isBetween(1019.9, 1020.1);
+    }
+
+    @Test
+    void aWrongCsvIsNamedByLineAndChangesNothing() {
+        long job = server.newJob();
+        HttpResponse<String> answer = server.send(
+                "POST",
+                "/api/jobs/" + job + "/compression/readings.csv",
+                "text/csv",
+                "kind,cylinder,pressure,unit\ndry,1,1200,kPa\nmoist,2,1200,kPa\ndry,3,lots,kPa\ndry,4,1200,furlong\n");
+        assertThat(answer.statusCode()).isEqualTo(400);
+        assertThat(json(answer).at("/errors").findValuesAsString("field"))
+                .containsExactly("line 3", "line 4", "line 5");
+        assertThat(server.sheet(job).at("/passes").size()).isEqualTo(1);
+        assertThat(server.send(
+                                "POST",
+                                "/api/jobs/" + job + "/compression/readings.csv",
+                                "text/csv",
+                                "kind,cylinder,pressure\ndry,9,1200\n")
+                        .body())
+                .contains("9 does not exist on this engine");
+    }
+}

@@ -1,0 +1,80 @@
+package silentotter.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.HttpURLConnection;
+import java.net.InetSocketAddress;
+import java.net.NetworkInterface;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class GuardTest {
+    private static Server server;
+
+    @BeforeAll
+    static void start() throws IOException {
+        server = Server.start(false);
+    }
+
+    @AfterAll
+    static void stop() {
+        server.close();
+    }
+
+    private static String raw(String headers) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", server.port())) {
+            socket.getOutputStream()
+                    .write(("GET /api/jobs HTTP/1.1\r\n" + headers + "Connection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            try (InputStream in = socket.getInputStream()) {
+                return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Host: 127.0.0.1                              | 200",
+                "Host: localhost:80                           | 200",
+                "Host: harbour.example                        | 403",
+                "Host: 127.0.0.1.harbour.example              | 403",
+                "Host: localhost~Origin: http://harbour.example | 403",
+                "Host: localhost~Origin: null                 | 403",
+                "Host: localhost~Origin: http://localhost:8080 | 200"
+            })
+    void onlyThisMachineIsAnswered(String headers, int status) throws IOException {
+        String answer = raw(headers.replace("~", "\r\n") + "\r\n");
+        assertThat(answer).startsWith("HTTP/1.1 " + status);
+        assertThat(answer)
+                .contains("Content-Security-Policy: default-src 'none'")
+                .doesNotContain("unsafe-");
+    }
+
+    @Test
+    void listensOnLoopbackOnly() throws IOException {
+        for (NetworkInterface network : NetworkInterface.networkInterfaces().toList()) {
+            for (var address : network.inetAddresses().toList()) {
+                if (!address.isLoopbackAddress()) {
+                    try (Socket socket = new Socket()) {
+                        socket.connect(new InetSocketAddress(address, server.port()), 300);
+                        throw new AssertionError("answers on " + address);
+                    } catch (IOException refused) {
+                        assertThat(refused).isNotNull();
+                    }
+                }
+            }
+        }
+        HttpURLConnection own =
+                (HttpURLConnection) server.uri("/api/ready").toURL().openConnection();
+        assertThat(own.getResponseCode()).isEqualTo(200);
+    }
+}

@@ -1,0 +1,190 @@
+package silentotter.core.compression;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Diagnostician;
+import silentotter.core.engine.Arrangement;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
+import silentotter.core.engine.EngineEnd;
+import silentotter.core.engine.Fuel;
+import silentotter.core.engine.Layout;
+import silentotter.core.engine.MakerLimits;
+import silentotter.core.engine.OilData;
+import silentotter.core.engine.Size;
+import silentotter.core.engine.SourcedLimit;
+import silentotter.core.engine.Traits;
+import silentotter.core.engine.UsualEngines;
+import silentotter.core.instruments.CompressionGauge;
+import silentotter.core.job.Ambient;
+import silentotter.core.quantity.CrankSpeed;
+import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
+import silentotter.core.quantity.Volume;
+import silentotter.core.twin.LeakCurve;
+
+/** A bench to take readings at in tests: an engine, a gauge, and passes typed as somebody would. */
+public final class Bench {
+    private Arrangement arrangement;
+    private Traits traits = Traits.UNKNOWN;
+    private Size size = new Size(
+            Optional.of(Length.ofMm(86)),
+            Optional.of(Length.ofMm(86)),
+            Optional.empty(),
+            Optional.of(10.0),
+            Optional.empty());
+    private MakerLimits limits = MakerLimits.UNKNOWN;
+    private Ambient ambient = Ambient.UNKNOWN;
+    private Conditions conditions = conditions(EngineTemperature.HOT, Throttle.WIDE_OPEN, 220.0, LengthKind.STROKES, 8);
+    private final List<CompressionPass> passes = new ArrayList<>();
+
+    private Bench(Arrangement arrangement) {
+        this.arrangement = arrangement;
+    }
+
+    public static Bench inline(int cylinders) {
+        return new Bench(UsualEngines.arrangements(Layout.INLINE, cylinders, EngineEnd.FREE)
+                .get(0));
+    }
+
+    static Bench of(Layout layout, int cylinders) {
+        return new Bench(
+                UsualEngines.arrangements(layout, cylinders, EngineEnd.FREE).get(0));
+    }
+
+    static Conditions conditions(
+            EngineTemperature temperature, Throttle throttle, Double rpm, LengthKind kind, double amount) {
+        return new Conditions(
+                Optional.of(temperature),
+                Optional.of(throttle),
+                Optional.of(PlugsOut.ALL),
+                Optional.ofNullable(rpm).map(CrankSpeed::ofRpm),
+                Optional.empty(),
+                Optional.of(new CrankingLength(kind, amount)),
+                new CompressionGauge(
+                        Optional.of(Pressure.ofKPa(2000)),
+                        Optional.of(Pressure.ofKPa(10)),
+                        Optional.empty(),
+                        Optional.empty()),
+                Optional.of(true),
+                Optional.of(true));
+    }
+
+    Bench diesel() {
+        traits = new Traits(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Fuel.DIESEL),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return this;
+    }
+
+    Bench withRelease() {
+        traits = new Traits(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(true),
+                Optional.empty(),
+                Optional.empty());
+        return this;
+    }
+
+    public Bench unknownSize() {
+        size = Size.UNKNOWN;
+        return this;
+    }
+
+    Bench makersMinimum(double kPa) {
+        limits = new MakerLimits(
+                Optional.empty(),
+                Optional.of(new SourcedLimit<>(Pressure.ofKPa(kPa), "owner", false)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return this;
+    }
+
+    Bench altitude(double metres) {
+        ambient = new Ambient(Optional.empty(), Optional.of(metres), Optional.empty());
+        return this;
+    }
+
+    Bench under(Conditions changed) {
+        conditions = changed;
+        return this;
+    }
+
+    /** One final value for each cylinder by number. */
+    public Bench dry(double... finals) {
+        List<CompressionReading> readings = new ArrayList<>();
+        for (int i = 0; i < finals.length; i++) {
+            readings.add(reading(i + 1, i + 1, true, 0, finals[i]));
+        }
+        passes.add(new CompressionPass(PassKind.DRY, conditions, readings));
+        return this;
+    }
+
+    Bench dry(CompressionReading... readings) {
+        passes.add(new CompressionPass(PassKind.DRY, conditions, Arrays.asList(readings)));
+        return this;
+    }
+
+    /** Final values after oil: cylinder, oil in mL, reading. */
+    public Bench wet(double[]... readings) {
+        List<CompressionReading> list = new ArrayList<>();
+        for (double[] r : readings) {
+            list.add(reading(list.size() + 1, (int) r[0], true, r[1], r[2]));
+        }
+        passes.add(new CompressionPass(PassKind.WET, conditions, list));
+        return this;
+    }
+
+    static CompressionReading reading(int order, int cylinder, boolean finalOnly, double oilMl, double... strokes) {
+        return new CompressionReading(
+                CylinderNumber.of(cylinder),
+                order,
+                Arrays.stream(strokes).mapToObj(Pressure::ofKPa).toList(),
+                finalOnly,
+                oilMl > 0 ? Optional.of(Volume.ofMillilitres(oilMl)) : Optional.empty(),
+                Optional.empty(),
+                Instant.EPOCH);
+    }
+
+    public Engine engine() {
+        return new Engine(
+                "Tarn",
+                arrangement,
+                Map.of(),
+                Optional.empty(),
+                Optional.empty(),
+                traits,
+                size,
+                limits,
+                OilData.UNKNOWN);
+    }
+
+    public CompressionAnalysis analyse() {
+        return new CompressionAnalyst(LeakCurve::of).analyse(engine(), ambient, passes);
+    }
+
+    public Diagnosis diagnose() {
+        return Diagnostician.diagnose(engine(), analyse(), School.LOWEST_75);
+    }
+}

@@ -1,0 +1,64 @@
+import { answer, api, type Sheet } from '../api/client';
+import { useChange } from '../sheet/useSheet';
+import type { Entry } from './useEntry';
+
+interface Props {
+  sheet: Sheet;
+  entry: Entry;
+  keypad: boolean;
+  onKeypad: () => void;
+}
+
+/** How readings are typed, and further passes. */
+export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
+  const id = sheet.job.id;
+  const add = useChange(id, (kind: 'DRY' | 'WET') =>
+    answer(api.POST('/api/jobs/{id}/compression/passes', { params: { path: { id } }, body: { kind } })),
+  );
+  const open = (kind: 'DRY' | 'WET') =>
+    add.mutate(kind, { onSuccess: (next) => entry.goTo(entry.cylinder, next.passes.at(-1)!.id) });
+  const wet = sheet.passes.some((p) => p.kind === 'WET');
+  const testable = sheet.cylinders.some((c) => c.wetTestable);
+  return (
+    <div className="no-print flex flex-wrap items-center gap-2 px-3 py-1.5">
+      <div role="group" aria-label="How readings are typed" className="flex">
+        {(
+          [
+            ['final', 'Final only'],
+            ['strokes', 'Stroke by stroke'],
+          ] as const
+        ).map(([mode, words]) => (
+          <button
+            key={mode}
+            aria-pressed={entry.mode === mode}
+            className="-ml-px min-h-[44px] border border-metal px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => entry.setMode(mode)}
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+      <button className="button" onClick={entry.repeat}>
+        Repeat
+      </button>
+      <button className="button" aria-pressed={keypad} onClick={onKeypad}>
+        Keypad
+      </button>
+      <span className="ml-auto flex gap-2">
+        {!wet && testable && (
+          <button className="button" onClick={() => open('WET')}>
+            Wet pass
+          </button>
+        )}
+        {!testable && (
+          <span className="max-w-[34ch] self-center text-[14px] leading-tight text-soft">
+            {sheet.compression.wetRefusal}
+          </span>
+        )}
+        <button className="button" onClick={() => open('DRY')}>
+          Another dry pass
+        </button>
+      </span>
+    </div>
+  );
+}
