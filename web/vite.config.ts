@@ -5,6 +5,12 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   // The content security policy allows no data: fonts, so nothing is inlined.
-  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  // Straight into the jar's classes, emptied first, so that no file of an earlier build stays.
+  build: {
+    outDir: 'target/classes/static',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 });

@@ -4,103 +4,7 @@
  */
 
 export interface paths {
-    "/api/jobs/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["change"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/leading-school": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["lead"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/engine": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeEngine"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/compression/readings/{readingId}/set-aside": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["setAside"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/compression/passes/{passId}/conditions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeConditions"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["list"];
-        put?: never;
-        post: operations["add"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/undo": {
+    "/api/calculations/altitude": {
         parameters: {
             query?: never;
             header?: never;
@@ -109,135 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/redo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["redo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/compression/readings/{readingId}/strokes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addStroke"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/compression/readings.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["exportReadings"];
-        put?: never;
-        post: operations["loadReadings"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/compression/passes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addPass"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/compression/passes/{passId}/readings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addReading"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/engines": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all"];
-        put?: never;
-        post: operations["add_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/case-files": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["load"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calculations/wet-test": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["wetTest"];
+        post: operations["altitude"];
         delete?: never;
         options?: never;
         head?: never;
@@ -260,7 +36,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calculations/altitude": {
+    "/api/calculations/wet-test": {
         parameters: {
             query?: never;
             header?: never;
@@ -269,53 +45,53 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["altitude"];
+        post: operations["wetTest"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/sheet": {
+    "/api/case-files": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get?: never;
         put?: never;
-        post?: never;
+        post: operations["load"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/revision": {
+    "/api/engines": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["revision"];
+        get: operations["all"];
         put?: never;
-        post?: never;
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/case-file": {
+    "/api/engines/usual": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["usual"];
         put?: never;
         post?: never;
         delete?: never;
@@ -340,16 +116,240 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/engines/usual": {
+    "/api/jobs": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["usual"];
+        get: operations["list"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/case-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/passes/{passId}/conditions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeConditions"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/passes/{passId}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/readings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportReadings"];
+        put?: never;
+        post: operations["loadReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/readings/{readingId}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/readings/{readingId}/strokes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addStroke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/engine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeEngine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/leading-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lead"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/revision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["revision"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -360,465 +360,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        JobChange: {
-            /** Format: int32 */
-            revision: number;
-            job: components["schemas"]["JobDocument"];
-        };
-        JobDocument: {
-            date: string;
-            /** Format: double */
-            distanceKm?: number | null;
-            /** Format: double */
-            hours?: number | null;
-            complaint?: string | null;
-            technician?: string | null;
-            /** Format: double */
-            ambientKPa?: number | null;
-            /** Format: double */
-            altitudeM?: number | null;
-            /** Format: double */
-            temperatureC?: number | null;
-        };
-        BankDocument: {
-            /** @enum {string} */
-            side: "ONLY" | "LEFT" | "RIGHT";
-            cylinders: number[];
-        };
-        BuildUpView: {
-            /** Format: int32 */
-            cylinder: number;
-            /** Format: double */
-            firstOverFinal: number;
-            /** @enum {string} */
-            shape: "AS_SISTERS" | "FLATTER" | "CLIMBING" | "NO_SISTERS";
-            reason: string;
-        };
-        ChangeView: {
-            /** Format: int64 */
-            id: number;
-            description: string;
-        };
-        CompressionView: {
-            cylinders: components["schemas"]["ResultView"][];
-            evenness?: components["schemas"]["EvennessView"];
-            schools: components["schemas"]["SchoolView"][];
-            schoolsDisagree: boolean;
-            expectedKPa?: components["schemas"]["RangeView"];
-            allLowAndEven: boolean;
-            buildUps: components["schemas"]["BuildUpView"][];
-            wet: components["schemas"]["WetView"][];
-            wetRefusal?: string | null;
-            /** Format: double */
-            safeOilMl?: number | null;
-            faults: components["schemas"]["FaultView"][];
-            lacks: components["schemas"]["Lack"][];
-        };
-        ConditionsDocument: {
-            /** @enum {string|null} */
-            temperature?: "HOT" | "WARM" | "COLD" | null;
-            /** @enum {string|null} */
-            throttle?: "WIDE_OPEN" | "SHUT" | "NONE" | null;
-            /** @enum {string|null} */
-            plugsOut?: "ALL" | "ONE_AT_A_TIME" | null;
-            /** Format: double */
-            crankingRpm?: number | null;
-            /** Format: double */
-            batteryVolts?: number | null;
-            /** @enum {string|null} */
-            lengthKind?: "STROKES" | "TURNS" | "SECONDS" | "PULLS" | "UNTIL_STOPPED" | null;
-            /** Format: double */
-            lengthAmount?: number | null;
-            /** Format: double */
-            gaugeFullScaleKPa?: number | null;
-            /** Format: double */
-            gaugeDivisionKPa?: number | null;
-            /** Format: double */
-            hoseVolumeMl?: number | null;
-            /** Format: double */
-            gaugeVolumeMl?: number | null;
-            fuelDisabled?: boolean | null;
-            sparkDisabled?: boolean | null;
-        };
-        CylinderVerdictView: {
-            /** Format: int32 */
-            cylinder: number;
-            verdict: components["schemas"]["VerdictView"];
-        };
-        CylinderView: {
-            /** Format: int32 */
-            number: number;
-            label: string;
-            neighbours: number[];
-            /** Format: double */
-            leanDeg?: number | null;
-            wetTestable: boolean;
-        };
-        DiagnosisView: {
-            engine: components["schemas"]["VerdictView"];
-            cylinders: components["schemas"]["CylinderVerdictView"][];
-            paths: components["schemas"]["PathView"][];
-            doesNotFit: string[];
-        };
-        EngineDocument: {
-            name: string;
-            /** @enum {string} */
-            layout: "INLINE" | "V" | "FLAT";
-            banks: components["schemas"]["BankDocument"][];
-            /** Format: double */
-            veeDeg?: number | null;
-            /** Format: double */
-            leanDeg?: number | null;
-            labels?: {
-                [key: string]: string;
-            } | null;
-            firingOrder?: number[] | null;
-            intervalsDeg?: number[] | null;
-            rotation?: components["schemas"]["RotationDocument"];
-            /** @enum {string|null} */
-            cycle?: "FOUR_STROKE" | "TWO_STROKE" | null;
-            /** @enum {string|null} */
-            ignition?: "SPARK" | "COMPRESSION" | null;
-            /** @enum {string|null} */
-            fuel?: "PETROL" | "DIESEL" | "GAS" | null;
-            /** @enum {string|null} */
-            fuelSystem?: "CARBURETTOR" | "PORT_INJECTION" | "DIRECT_INJECTION" | null;
-            /** @enum {string|null} */
-            induction?: "NATURAL" | "TURBO" | "SUPERCHARGED" | null;
-            /** @enum {string|null} */
-            cooling?: "LIQUID" | "AIR" | null;
-            /** @enum {string|null} */
-            exhaust?: "DRY" | "WET" | null;
-            compressionRelease?: boolean | null;
-            /** Format: double */
-            ratedPowerKw?: number | null;
-            /** Format: double */
-            ratedRpm?: number | null;
-            /** Format: double */
-            boreMm?: number | null;
-            /** Format: double */
-            strokeMm?: number | null;
-            /** Format: double */
-            rodMm?: number | null;
-            /** Format: double */
-            compressionRatio?: number | null;
-            /** Format: double */
-            intakeClosingDeg?: number | null;
-            compressionNominalKPa?: components["schemas"]["LimitDocument"];
-            compressionMinimumKPa?: components["schemas"]["LimitDocument"];
-            compressionSpreadKPa?: components["schemas"]["LimitDocument"];
-            intakeClearanceMm?: components["schemas"]["LimitDocument"];
-            exhaustClearanceMm?: components["schemas"]["LimitDocument"];
-            plugGapMm?: components["schemas"]["LimitDocument"];
-            /** Format: double */
-            oilWithFilterLitres?: number | null;
-            /** Format: double */
-            oilWithoutFilterLitres?: number | null;
-            /** Format: double */
-            dipstickSpanMm?: number | null;
-            /** Format: double */
-            dipstickSpanLitres?: number | null;
-        };
-        EvennessView: {
-            /** Format: double */
-            medianKPa: number;
-            /** Format: double */
-            soundKPa: number;
-            /** Format: int32 */
-            lowestCylinder: number;
-            /** Format: int32 */
-            highestCylinder: number;
-            /** Format: double */
-            spreadKPa: number;
-            /** Format: double */
-            lowestOverHighest: number;
-            real: boolean;
-        };
-        FaultView: {
-            /** @enum {string} */
-            kind: "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "DIFFERENT_FROM_DRY";
-            /** @enum {string} */
-            pass: "DRY" | "WET";
-            cylinders: number[];
-            text: string;
-            remedy: string;
-        };
-        Lack: {
-            what: string;
-            cost: string;
-        };
-        LimitDocument: {
-            /** Format: double */
-            value: number;
-            source?: string | null;
-            verified: boolean;
-        };
-        PathView: {
-            /** Format: int32 */
-            cylinder: number;
-            /** @enum {string} */
-            kind: "RINGS" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "GASKET_COOLANT" | "GASKET_NEIGHBOUR" | "OUTSIDE";
-            /** Format: int32 */
-            towards?: number | null;
-            areaMm2?: components["schemas"]["RangeView"];
-            /** @enum {string} */
-            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
-        };
-        RangeView: {
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            best: number;
-            /** Format: double */
-            high: number;
-        };
-        ResultView: {
-            /** Format: int32 */
-            cylinder: number;
-            /** @enum {string} */
-            standing: "NOT_READ" | "ALONE" | "LEVEL" | "LOW" | "HIGH";
-            /** Format: double */
-            valueKPa?: number | null;
-            /** Format: double */
-            sigmaKPa?: number | null;
-            /** Format: int32 */
-            attempts?: number | null;
-            floor?: boolean | null;
-            /** Format: double */
-            deviationFromMedian?: number | null;
-            /** Format: double */
-            seaLevelKPa?: number | null;
-            shareOfSound?: components["schemas"]["RangeView"];
-            leakAreaMm2?: components["schemas"]["RangeView"];
-            /** Format: double */
-            detectableMm2?: number | null;
-            reason: string;
-        };
-        RotationDocument: {
-            /** @enum {string} */
-            turning: "CLOCKWISE" | "ANTICLOCKWISE";
-            /** @enum {string} */
-            seenFrom: "FREE" | "FLYWHEEL";
-        };
-        SchoolView: {
-            /** @enum {string} */
-            school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
-            title: string;
-            /** @enum {string} */
-            ruling: "HOLDS" | "WATCH" | "FAILS" | "TOO_CLOSE" | "NOT_ASKED";
-            rule: string;
-            cylinders: number[];
-            reason: string;
-        };
-        SheetView: {
-            job: components["schemas"]["StoredJob"];
-            engine: components["schemas"]["StoredEngine"];
-            cylinders: components["schemas"]["CylinderView"][];
-            passes: components["schemas"]["StoredPass"][];
-            compression: components["schemas"]["CompressionView"];
-            diagnosis: components["schemas"]["DiagnosisView"];
-            /** @enum {string} */
-            leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
-            cautions: string[];
-            undo?: components["schemas"]["ChangeView"];
-            redo?: components["schemas"]["ChangeView"];
-        };
-        StoredEngine: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            revision: number;
-            engine: components["schemas"]["EngineDocument"];
-        };
-        StoredJob: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int64 */
-            engineId: number;
-            /** Format: int32 */
-            documentRevision: number;
-            job: components["schemas"]["JobDocument"];
-            /** Format: int32 */
-            revision: number;
-            changedAt: string;
-        };
-        StoredPass: {
-            /** Format: int64 */
-            id: number;
-            /** @enum {string} */
-            kind: "DRY" | "WET";
-            /** Format: int32 */
-            revision: number;
-            conditions: components["schemas"]["ConditionsDocument"];
-            readings: components["schemas"]["StoredReading"][];
-        };
-        StoredReading: {
-            /** Format: int64 */
-            id: number;
-            key: string;
-            /** Format: int32 */
-            cylinder: number;
-            /** Format: int32 */
-            order: number;
-            strokesKPa: number[];
-            finalOnly: boolean;
-            /** Format: double */
-            oilMl?: number | null;
-            setAside?: string | null;
-            takenAt: string;
-        };
-        VerdictView: {
-            /** @enum {string} */
-            tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
-            what: string;
-            /** @enum {string} */
-            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
-            surenessWords: string;
-            why: string[];
-            next: string;
-            misses: string;
-        };
-        WetView: {
-            /** Format: int32 */
-            cylinder: number;
-            /** Format: double */
-            oilMl: number;
-            /** Format: double */
-            risePercent: number;
-            artefactPercent?: components["schemas"]["RangeView"];
-            netPercent?: components["schemas"]["RangeView"];
-            /** @enum {string} */
-            outcome: "RINGS_SEALED" | "UNCLEAR" | "VOLUME_ONLY" | "NOT_CORRECTED";
-            reason: string;
-        };
-        LeadingSchool: {
-            /** @enum {string} */
-            school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
-        };
-        EngineChange: {
-            /** Format: int32 */
-            revision: number;
-            engine: components["schemas"]["EngineDocument"];
-        };
-        SetAside: {
-            reason?: string | null;
-        };
-        ConditionsChange: {
-            /** Format: int32 */
-            revision: number;
-            conditions: components["schemas"]["ConditionsDocument"];
-        };
-        NewJob: {
-            /** Format: int64 */
-            engineId?: number | null;
-            engine?: components["schemas"]["EngineDocument"];
-            job: components["schemas"]["JobDocument"];
-        };
-        ChangeReference: {
-            /** Format: int64 */
-            changeId: number;
-        };
-        NewStroke: {
-            /** Format: int32 */
-            number: number;
-            /** Format: double */
-            kPa: number;
-        };
-        Loaded: {
-            jobIds: number[];
-        };
-        NewPass: {
-            /** @enum {string} */
-            kind: "DRY" | "WET";
-        };
-        ReadingDocument: {
-            key?: string | null;
-            /** Format: int32 */
-            cylinder: number;
-            strokesKPa: number[];
-            finalOnly: boolean;
-            /** Format: double */
-            oilMl?: number | null;
-        };
-        WetIn: {
-            /** Format: double */
-            boreMm: number;
-            /** Format: double */
-            strokeMm: number;
-            /** Format: double */
-            rodMm?: number | null;
-            /** Format: double */
-            compressionRatio: number;
-            /** Format: double */
-            intakeClosingDeg?: number | null;
-            /** Format: double */
-            crankingRpm?: number | null;
-            /** Format: int32 */
-            strokes?: number | null;
-            /** Format: double */
-            ambientKPa?: number | null;
-            /** Format: double */
-            temperatureC?: number | null;
-            /** Format: double */
-            wallTemperatureC?: number | null;
-            /** Format: double */
-            hoseVolumeMl?: number | null;
-            /** Format: double */
-            gaugeVolumeMl?: number | null;
-            /** Format: double */
-            intakeFactor?: number | null;
-            /** Format: double */
-            dryKPa: number;
-            /** Format: double */
-            wetKPa: number;
-            /** Format: double */
-            oilMl: number;
-        };
-        WetOut: {
-            /** Format: double */
-            expectedArtefactPercent: number;
-            /** Format: double */
-            measuredRisePercent: number;
-            /** Format: double */
-            netRisePercent: number;
-            /** Format: double */
-            clearanceMl: number;
-            /** Format: double */
-            safeOilMl: number;
-        };
-        CrankingIn: {
-            /** Format: double */
-            boreMm: number;
-            /** Format: double */
-            strokeMm: number;
-            /** Format: double */
-            rodMm?: number | null;
-            /** Format: double */
-            compressionRatio: number;
-            /** Format: double */
-            intakeClosingDeg?: number | null;
-            /** Format: double */
-            crankingRpm?: number | null;
-            /** Format: double */
-            leakAreaMm2: number;
-            /** Format: int32 */
-            strokes?: number | null;
-            /** Format: double */
-            ambientKPa?: number | null;
-            /** Format: double */
-            temperatureC?: number | null;
-            /** Format: double */
-            wallTemperatureC?: number | null;
-            /** Format: double */
-            hoseVolumeMl?: number | null;
-            /** Format: double */
-            gaugeVolumeMl?: number | null;
-            /** Format: double */
-            intakeFactor?: number | null;
-        };
-        CrankingOut: {
-            strokesKPa: number[];
-        };
         AltitudeIn: {
             /** Format: double */
             altitudeM?: number | null;
@@ -833,33 +374,492 @@ export interface components {
             /** Format: double */
             seaLevelReadingKPa: number;
         };
-        JobLine: {
+        BankDocument: {
+            cylinders: number[];
+            /** @enum {string} */
+            side: "ONLY" | "LEFT" | "RIGHT";
+        };
+        BuildUpView: {
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            firstOverFinal: number;
+            reason: string;
+            /** @enum {string} */
+            shape: "AS_SISTERS" | "FLATTER" | "CLIMBING" | "NO_SISTERS";
+        };
+        ChangeReference: {
+            /** Format: int64 */
+            changeId: number;
+        };
+        ChangeView: {
+            description: string;
             /** Format: int64 */
             id: number;
+        };
+        CompressionView: {
+            allLowAndEven: boolean;
+            buildUps: components["schemas"]["BuildUpView"][];
+            cylinders: components["schemas"]["ResultView"][];
+            evenness?: components["schemas"]["EvennessView"];
+            expectedKPa?: components["schemas"]["RangeView"];
+            faults: components["schemas"]["FaultView"][];
+            lacks: components["schemas"]["Lack"][];
+            /** Format: double */
+            safeOilMl?: number | null;
+            schools: components["schemas"]["SchoolView"][];
+            schoolsDisagree: boolean;
+            wet: components["schemas"]["WetView"][];
+            wetRefusal?: string | null;
+        };
+        ConditionsChange: {
+            conditions: components["schemas"]["ConditionsDocument"];
+            /** Format: int32 */
+            revision: number;
+        };
+        ConditionsDocument: {
+            /** Format: double */
+            batteryVolts?: number | null;
+            /** Format: double */
+            crankingRpm?: number | null;
+            fuelDisabled?: boolean | null;
+            /** Format: double */
+            gaugeDivisionKPa?: number | null;
+            /** Format: double */
+            gaugeFullScaleKPa?: number | null;
+            /** Format: double */
+            gaugeVolumeMl?: number | null;
+            /** Format: double */
+            hoseVolumeMl?: number | null;
+            /** Format: double */
+            lengthAmount?: number | null;
+            /** @enum {string|null} */
+            lengthKind?: "STROKES" | "TURNS" | "SECONDS" | "PULLS" | "UNTIL_STOPPED" | null;
+            /** @enum {string|null} */
+            plugsOut?: "ALL" | "ONE_AT_A_TIME" | null;
+            sparkDisabled?: boolean | null;
+            /** @enum {string|null} */
+            temperature?: "HOT" | "WARM" | "COLD" | null;
+            /** @enum {string|null} */
+            throttle?: "WIDE_OPEN" | "SHUT" | "NONE" | null;
+        };
+        CrankingIn: {
+            /** Format: double */
+            ambientKPa?: number | null;
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            compressionRatio: number;
+            /** Format: double */
+            crankingRpm?: number | null;
+            /** Format: double */
+            gaugeVolumeMl?: number | null;
+            /** Format: double */
+            hoseVolumeMl?: number | null;
+            /** Format: double */
+            intakeClosingDeg?: number | null;
+            /** Format: double */
+            intakeFactor?: number | null;
+            /** Format: double */
+            leakAreaMm2: number;
+            /** Format: double */
+            rodMm?: number | null;
+            /** Format: double */
+            strokeMm: number;
+            /** Format: int32 */
+            strokes?: number | null;
+            /** Format: double */
+            temperatureC?: number | null;
+            /** Format: double */
+            wallTemperatureC?: number | null;
+        };
+        CrankingOut: {
+            strokesKPa: number[];
+        };
+        CylinderVerdictView: {
+            /** Format: int32 */
+            cylinder: number;
+            verdict: components["schemas"]["VerdictView"];
+        };
+        CylinderView: {
+            label: string;
+            /** Format: double */
+            leanDeg?: number | null;
+            neighbours: number[];
+            /** Format: int32 */
+            number: number;
+            wetTestable: boolean;
+        };
+        DiagnosisView: {
+            cylinders: components["schemas"]["CylinderVerdictView"][];
+            doesNotFit: string[];
+            engine: components["schemas"]["VerdictView"];
+            paths: components["schemas"]["PathView"][];
+        };
+        EngineChange: {
+            engine: components["schemas"]["EngineDocument"];
+            /** Format: int32 */
+            revision: number;
+        };
+        EngineDocument: {
+            banks: components["schemas"]["BankDocument"][];
+            /** Format: double */
+            boreMm?: number | null;
+            compressionMinimumKPa?: components["schemas"]["LimitDocument"];
+            compressionNominalKPa?: components["schemas"]["LimitDocument"];
+            /** Format: double */
+            compressionRatio?: number | null;
+            compressionRelease?: boolean | null;
+            compressionSpreadKPa?: components["schemas"]["LimitDocument"];
+            /** @enum {string|null} */
+            cooling?: "LIQUID" | "AIR" | null;
+            /** @enum {string|null} */
+            cycle?: "FOUR_STROKE" | "TWO_STROKE" | null;
+            /** Format: double */
+            dipstickSpanLitres?: number | null;
+            /** Format: double */
+            dipstickSpanMm?: number | null;
+            /** @enum {string|null} */
+            exhaust?: "DRY" | "WET" | null;
+            exhaustClearanceMm?: components["schemas"]["LimitDocument"];
+            firingOrder?: number[] | null;
+            /** @enum {string|null} */
+            fuel?: "PETROL" | "DIESEL" | "GAS" | null;
+            /** @enum {string|null} */
+            fuelSystem?: "CARBURETTOR" | "PORT_INJECTION" | "DIRECT_INJECTION" | null;
+            /** @enum {string|null} */
+            ignition?: "SPARK" | "COMPRESSION" | null;
+            /** @enum {string|null} */
+            induction?: "NATURAL" | "TURBO" | "SUPERCHARGED" | null;
+            intakeClearanceMm?: components["schemas"]["LimitDocument"];
+            /** Format: double */
+            intakeClosingDeg?: number | null;
+            intervalsDeg?: number[] | null;
+            labels?: {
+                [key: string]: string;
+            } | null;
+            /** @enum {string} */
+            layout: "INLINE" | "V" | "FLAT";
+            /** Format: double */
+            leanDeg?: number | null;
+            name: string;
+            /** Format: double */
+            oilWithFilterLitres?: number | null;
+            /** Format: double */
+            oilWithoutFilterLitres?: number | null;
+            plugGapMm?: components["schemas"]["LimitDocument"];
+            /** Format: double */
+            ratedPowerKw?: number | null;
+            /** Format: double */
+            ratedRpm?: number | null;
+            /** Format: double */
+            rodMm?: number | null;
+            rotation?: components["schemas"]["RotationDocument"];
+            /** Format: double */
+            strokeMm?: number | null;
+            /** Format: double */
+            veeDeg?: number | null;
+        };
+        EvennessView: {
+            /** Format: int32 */
+            highestCylinder: number;
+            /** Format: int32 */
+            lowestCylinder: number;
+            /** Format: double */
+            lowestOverHighest: number;
+            /** Format: double */
+            medianKPa: number;
+            real: boolean;
+            /** Format: double */
+            soundKPa: number;
+            /** Format: double */
+            spreadKPa: number;
+        };
+        FaultView: {
+            cylinders: number[];
+            /** @enum {string} */
+            kind: "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "DIFFERENT_FROM_DRY";
+            /** @enum {string} */
+            pass: "DRY" | "WET";
+            remedy: string;
+            text: string;
+        };
+        JobChange: {
+            job: components["schemas"]["JobDocument"];
+            /** Format: int32 */
+            revision: number;
+        };
+        JobDocument: {
+            /** Format: double */
+            altitudeM?: number | null;
+            /** Format: double */
+            ambientKPa?: number | null;
+            complaint?: string | null;
+            date: string;
+            /** Format: double */
+            distanceKm?: number | null;
+            /** Format: double */
+            hours?: number | null;
+            technician?: string | null;
+            /** Format: double */
+            temperatureC?: number | null;
+        };
+        JobLine: {
+            complaint: string;
+            /** Format: int32 */
+            cylinders: number;
             date: string;
             /** Format: int64 */
             engineId: number;
             engineName: string;
-            /** Format: int32 */
-            cylinders: number;
-            complaint: string;
-            technician: string;
             headline: string;
+            /** Format: int64 */
+            id: number;
+            technician: string;
             /** @enum {string} */
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
         };
+        Lack: {
+            cost: string;
+            what: string;
+        };
+        LeadingSchool: {
+            /** @enum {string} */
+            school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
+        };
+        LimitDocument: {
+            source?: string | null;
+            /** Format: double */
+            value: number;
+            verified: boolean;
+        };
+        Loaded: {
+            jobIds: number[];
+        };
+        NewJob: {
+            engine?: components["schemas"]["EngineDocument"];
+            /** Format: int64 */
+            engineId?: number | null;
+            job: components["schemas"]["JobDocument"];
+        };
+        NewPass: {
+            /** @enum {string} */
+            kind: "DRY" | "WET";
+        };
+        NewStroke: {
+            /** Format: double */
+            kPa: number;
+            /** Format: int32 */
+            number: number;
+        };
         Page: {
+            jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
             total: number;
-            jobs: components["schemas"]["JobLine"][];
+        };
+        PathView: {
+            areaMm2?: components["schemas"]["RangeView"];
+            /** Format: int32 */
+            cylinder: number;
+            /** @enum {string} */
+            kind: "RINGS" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "GASKET_COOLANT" | "GASKET_NEIGHBOUR" | "OUTSIDE";
+            /** @enum {string} */
+            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
+            /** Format: int32 */
+            towards?: number | null;
+        };
+        RangeView: {
+            /** Format: double */
+            best: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
+        ReadingDocument: {
+            /** Format: int32 */
+            cylinder: number;
+            finalOnly: boolean;
+            key?: string | null;
+            /** Format: double */
+            oilMl?: number | null;
+            strokesKPa: number[];
+        };
+        ResultView: {
+            /** Format: int32 */
+            attempts?: number | null;
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            detectableMm2?: number | null;
+            /** Format: double */
+            deviationFromMedian?: number | null;
+            floor?: boolean | null;
+            leakAreaMm2?: components["schemas"]["RangeView"];
+            reason: string;
+            /** Format: double */
+            seaLevelKPa?: number | null;
+            shareOfSound?: components["schemas"]["RangeView"];
+            /** Format: double */
+            sigmaKPa?: number | null;
+            /** @enum {string} */
+            standing: "NOT_READ" | "ALONE" | "LEVEL" | "LOW" | "HIGH";
+            /** Format: double */
+            valueKPa?: number | null;
         };
         Revision: {
             /** Format: int32 */
             revision: number;
         };
+        RotationDocument: {
+            /** @enum {string} */
+            seenFrom: "FREE" | "FLYWHEEL";
+            /** @enum {string} */
+            turning: "CLOCKWISE" | "ANTICLOCKWISE";
+        };
+        SchoolView: {
+            cylinders: number[];
+            reason: string;
+            rule: string;
+            /** @enum {string} */
+            ruling: "HOLDS" | "WATCH" | "FAILS" | "TOO_CLOSE" | "NOT_ASKED";
+            /** @enum {string} */
+            school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
+            title: string;
+        };
+        SetAside: {
+            reason?: string | null;
+        };
+        SheetView: {
+            cautions: string[];
+            compression: components["schemas"]["CompressionView"];
+            cylinders: components["schemas"]["CylinderView"][];
+            diagnosis: components["schemas"]["DiagnosisView"];
+            engine: components["schemas"]["StoredEngine"];
+            job: components["schemas"]["StoredJob"];
+            /** @enum {string} */
+            leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
+            passes: components["schemas"]["StoredPass"][];
+            redo?: components["schemas"]["ChangeView"];
+            undo?: components["schemas"]["ChangeView"];
+        };
+        StoredEngine: {
+            engine: components["schemas"]["EngineDocument"];
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            revision: number;
+        };
+        StoredJob: {
+            changedAt: string;
+            /** Format: int32 */
+            documentRevision: number;
+            /** Format: int64 */
+            engineId: number;
+            /** Format: int64 */
+            id: number;
+            job: components["schemas"]["JobDocument"];
+            /** Format: int32 */
+            revision: number;
+        };
+        StoredPass: {
+            conditions: components["schemas"]["ConditionsDocument"];
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "DRY" | "WET";
+            readings: components["schemas"]["StoredReading"][];
+            /** Format: int32 */
+            revision: number;
+        };
+        StoredReading: {
+            /** Format: int32 */
+            cylinder: number;
+            finalOnly: boolean;
+            /** Format: int64 */
+            id: number;
+            key: string;
+            /** Format: double */
+            oilMl?: number | null;
+            /** Format: int32 */
+            order: number;
+            setAside?: string | null;
+            strokesKPa: number[];
+            takenAt: string;
+        };
         Usual: {
             banks: components["schemas"]["BankDocument"][][];
             firingOrders: number[][];
+        };
+        VerdictView: {
+            misses: string;
+            next: string;
+            /** @enum {string} */
+            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
+            surenessWords: string;
+            /** @enum {string} */
+            tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
+            what: string;
+            why: string[];
+        };
+        WetIn: {
+            /** Format: double */
+            ambientKPa?: number | null;
+            /** Format: double */
+            boreMm: number;
+            /** Format: double */
+            compressionRatio: number;
+            /** Format: double */
+            crankingRpm?: number | null;
+            /** Format: double */
+            dryKPa: number;
+            /** Format: double */
+            gaugeVolumeMl?: number | null;
+            /** Format: double */
+            hoseVolumeMl?: number | null;
+            /** Format: double */
+            intakeClosingDeg?: number | null;
+            /** Format: double */
+            intakeFactor?: number | null;
+            /** Format: double */
+            oilMl: number;
+            /** Format: double */
+            rodMm?: number | null;
+            /** Format: double */
+            strokeMm: number;
+            /** Format: int32 */
+            strokes?: number | null;
+            /** Format: double */
+            temperatureC?: number | null;
+            /** Format: double */
+            wallTemperatureC?: number | null;
+            /** Format: double */
+            wetKPa: number;
+        };
+        WetOut: {
+            /** Format: double */
+            clearanceMl: number;
+            /** Format: double */
+            expectedArtefactPercent: number;
+            /** Format: double */
+            measuredRisePercent: number;
+            /** Format: double */
+            netRisePercent: number;
+            /** Format: double */
+            safeOilMl: number;
+        };
+        WetView: {
+            artefactPercent?: components["schemas"]["RangeView"];
+            /** Format: int32 */
+            cylinder: number;
+            netPercent?: components["schemas"]["RangeView"];
+            /** Format: double */
+            oilMl: number;
+            /** @enum {string} */
+            outcome: "RINGS_SEALED" | "UNCLEAR" | "VOLUME_ONLY" | "NOT_CORRECTED";
+            reason: string;
+            /** Format: double */
+            risePercent: number;
         };
     };
     responses: never;
@@ -870,18 +870,16 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    change: {
+    altitude: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JobChange"];
+                "application/json": components["schemas"]["AltitudeIn"];
             };
         };
         responses: {
@@ -891,23 +889,21 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AltitudeOut"];
                 };
             };
         };
     };
-    lead: {
+    crankingCompression: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LeadingSchool"];
+                "application/json": components["schemas"]["CrankingIn"];
             };
         };
         responses: {
@@ -917,23 +913,21 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["CrankingOut"];
                 };
             };
         };
     };
-    changeEngine: {
+    wetTest: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EngineChange"];
+                "application/json": components["schemas"]["WetIn"];
             };
         };
         responses: {
@@ -943,53 +937,43 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["WetOut"];
                 };
             };
         };
     };
-    setAside: {
+    load: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: number;
-                readingId: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SetAside"];
+                "application/json": string;
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Created */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["Loaded"];
                 };
             };
         };
     };
-    changeConditions: {
+    all: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: number;
-                passId: number;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ConditionsChange"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -997,7 +981,77 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["StoredEngine"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EngineDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredEngine"];
+                };
+            };
+        };
+    };
+    usual: {
+        parameters: {
+            query: {
+                layout: "INLINE" | "V" | "FLAT";
+                cylinders: number;
+                endOfCylinderOne: "FREE" | "FLYWHEEL";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Usual"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredEngine"];
                 };
             };
         };
@@ -1050,7 +1104,7 @@ export interface operations {
             };
         };
     };
-    undo: {
+    change: {
         parameters: {
             query?: never;
             header?: never;
@@ -1061,7 +1115,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChangeReference"];
+                "application/json": components["schemas"]["JobChange"];
             };
         };
         responses: {
@@ -1076,7 +1130,29 @@ export interface operations {
             };
         };
     };
-    redo: {
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    addPass: {
         parameters: {
             query?: never;
             header?: never;
@@ -1087,7 +1163,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChangeReference"];
+                "application/json": components["schemas"]["NewPass"];
             };
         };
         responses: {
@@ -1102,19 +1178,46 @@ export interface operations {
             };
         };
     };
-    addStroke: {
+    changeConditions: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 id: number;
-                readingId: number;
+                passId: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewStroke"];
+                "application/json": components["schemas"]["ConditionsChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                passId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingDocument"];
             };
         };
         responses: {
@@ -1177,18 +1280,19 @@ export interface operations {
             };
         };
     };
-    addPass: {
+    setAside: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 id: number;
+                readingId: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewPass"];
+                "application/json": components["schemas"]["SetAside"];
             };
         };
         responses: {
@@ -1203,19 +1307,19 @@ export interface operations {
             };
         };
     };
-    addReading: {
+    addStroke: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 id: number;
-                passId: number;
+                readingId: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReadingDocument"];
+                "application/json": components["schemas"]["NewStroke"];
             };
         };
         responses: {
@@ -1230,147 +1334,7 @@ export interface operations {
             };
         };
     };
-    all: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StoredEngine"][];
-                };
-            };
-        };
-    };
-    add_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["EngineDocument"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StoredEngine"];
-                };
-            };
-        };
-    };
-    load: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": string;
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Loaded"];
-                };
-            };
-        };
-    };
-    wetTest: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WetIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WetOut"];
-                };
-            };
-        };
-    };
-    crankingCompression: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CrankingIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CrankingOut"];
-                };
-            };
-        };
-    };
-    altitude: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AltitudeIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AltitudeOut"];
-                };
-            };
-        };
-    };
-    sheet: {
+    changeEngine: {
         parameters: {
             query?: never;
             header?: never;
@@ -1379,7 +1343,63 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EngineChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    lead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadingSchool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    redo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeReference"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -1414,7 +1434,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    sheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -1431,12 +1451,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };
     };
-    one: {
+    undo: {
         parameters: {
             query?: never;
             header?: never;
@@ -1445,7 +1465,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeReference"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -1453,31 +1477,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StoredEngine"];
-                };
-            };
-        };
-    };
-    usual: {
-        parameters: {
-            query: {
-                layout: "INLINE" | "V" | "FLAT";
-                cylinders: number;
-                endOfCylinderOne: "FREE" | "FLYWHEEL";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Usual"];
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };

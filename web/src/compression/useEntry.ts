@@ -73,10 +73,11 @@ export function useEntry(sheet: Sheet) {
 
   const submit = (sent: Sent) => {
     setWaiting((all) => [...all, sent]);
-    send.mutate(sent, {
-      onSettled: () => setWaiting((all) => all.filter((s) => s !== sent)),
-      onError: (error) => giveBack(sent, error),
-    });
+    // A promise each: callbacks given to mutate() are only called for the newest of several under way.
+    send
+      .mutateAsync(sent)
+      .catch((error: Error) => giveBack(sent, error))
+      .finally(() => setWaiting((all) => all.filter((s) => s !== sent)));
   };
 
   /** Nothing typed is lost: a refused value goes back into its cell. */

@@ -21,21 +21,23 @@ export function QuantityField({ label, value, quantity, unit, error, otherwise, 
   const id = useId();
   const shown =
     value === null || value === undefined ? '' : quantity ? units.editable(quantity, value) : String(value);
+  // What was typed stays until the value changes: a refused number is not lost.
   const [typed, setTyped] = useState<string>();
+  const [seen, setSeen] = useState(value);
+  if (seen !== value) {
+    setSeen(value);
+    setTyped(undefined);
+  }
   const text = typed ?? shown;
   const parsed = parseNumber(text);
   const problem = text.trim() !== '' && parsed === undefined ? 'This must be a number.' : error;
   const commit = () => {
     if (typed === undefined || typed === shown) {
       setTyped(undefined);
-      return;
-    }
-    if (typed.trim() === '') {
+    } else if (typed.trim() === '') {
       onCommit(undefined);
-      setTyped(undefined);
     } else if (parsed !== undefined) {
       onCommit(quantity ? units.toBase(quantity, parsed) : parsed);
-      setTyped(undefined);
     }
   };
   return (

@@ -13,12 +13,17 @@ interface Props {
 /** Words, saved when the field is left or Enter is pressed. */
 export function TextField({ label, value, error, type = 'text', lines, hint, onCommit }: Props) {
   const id = useId();
+  // What was typed stays until the value changes: refused words are not lost.
   const [typed, setTyped] = useState<string>();
+  const [seen, setSeen] = useState(value);
+  if (seen !== value) {
+    setSeen(value);
+    setTyped(undefined);
+  }
   const commit = () => {
     if (typed !== undefined && typed !== (value ?? '')) {
       onCommit(typed);
     }
-    setTyped(undefined);
   };
   const shared = {
     id,

@@ -1,0 +1,105 @@
+package silentotter.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The Marrow Sound demo: every main view opens clean, and takes the pictures of docs/screenshots when asked to. */
+class DemoIT {
+    private static final boolean PICTURES = Boolean.getBoolean("otter.screenshots");
+    private static RunningApp app;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        app = RunningApp.start(true);
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        app.close();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "jobs          | /               | Gasket between 5 and 7             |           ",
+                "new-job       | /jobs/new       | Which engine?                      |           ",
+                "sheet-four    | /jobs/1         | Ring seal, cylinder 3              |           ",
+                "sheet-six     | /jobs/2         | Never a wet test on a diesel       | Measuring ",
+                "sheet-v8      | /jobs/3         | Gasket between 5 and 7             |           ",
+                "schools       | /jobs/5         | too close to tell                  | Schools   ",
+                "conditions    | /jobs/6         | The measuring is in doubt          | Conditions",
+                "intake        | /jobs/1/intake  | Cylinder 1 stands at the           |           ",
+                "report        | /jobs/1/report  | Cylinder by cylinder               |           ",
+                "calculator    | /calculator     | left for sealing                   |           "
+            })
+    void everyMainViewOpensClean(String name, String path, String text, String tab) {
+        Page page = browser.open(app.url(path));
+        if (tab != null) {
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(tab))
+                    .click();
+        }
+        assertThat(page.getByText(text).first()).isVisible();
+        assertThat(
+                        (Boolean)
+                                page.evaluate(
+                                        "document.fonts.ready.then(() => document.fonts.check('16px \"Barlow Semi Condensed\"') && [...document.fonts].some(f => f.status === 'loaded'))"))
+                .isTrue();
+        assertThat(browser.complaints).isEmpty();
+        if (PICTURES) {
+            page.waitForTimeout(300);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots", name + ".png")));
+        }
+    }
+
+    @Test
+    void darkIsReadableToo() {
+        Page page = browser.open(app.url("/jobs/1"));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Dark"))
+                .click();
+        assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
+        if (PICTURES) {
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/sheet-dark.png")));
+        }
+    }
+
+    @Test
+    void aCaseIsTakenAwayAndLoadedElsewhere() throws Exception {
+        Page page = browser.open(app.url("/jobs/3/report"));
+        Download file = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Case file"))
+                        .click());
+        Path saved = Files.createTempDirectory("case").resolve("case.json");
+        file.saveAs(saved);
+        try (RunningApp elsewhere = RunningApp.start(false)) {
+            Page other = browser.open(elsewhere.url("/"));
+            other.getByLabel("Case file").setInputFiles(saved);
+            assertThat(other.getByLabel("Verdict", new Page.GetByLabelOptions().setExact(true)))
+                    .containsText("Gasket between 5 and 7");
+            assertThat(elsewhere.text("/api/jobs/1/case-file")).isEqualTo(Files.readString(saved));
+
+            Files.writeString(saved, Files.readString(saved).replace("\"LEFT\"", "\"PORT\""));
+            other.navigate(elsewhere.url("/"));
+            other.getByLabel("Case file").setInputFiles(saved);
+            Locator alert = other.getByRole(AriaRole.ALERT);
+            assertThat(alert).containsText("This file was not loaded; nothing was changed.");
+            assertThat(alert).containsText("engine.banks[0].side");
+            assertThat(elsewhere.get("/api/jobs").at("/total").asInt()).isEqualTo(1);
+        }
+    }
+}

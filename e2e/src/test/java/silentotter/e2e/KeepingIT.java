@@ -1,0 +1,135 @@
+package silentotter.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.RandomAccessFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What was acknowledged is kept: through a kill, a backup, a restore, and a damaged file. */
+class KeepingIT {
+    @TempDir
+    Path folder;
+
+    private static long newJob(RunningApp app) {
+        return RunningApp.JSON
+                .readTree(app.post("/api/jobs", """
+                        {"engine": {"name": "Gannet", "layout": "INLINE", "banks": [{"side": "ONLY", "cylinders": [1]}]},
+                         "job": {"date": "2026-11-03"}}""").body())
+                .at("/job/id")
+                .asLong();
+    }
+
+    private static int read(RunningApp app, long job, double kPa) {
+        return app.post(
+                        "/api/jobs/" + job + "/compression/passes/1/readings",
+                        "{\"cylinder\": 1, \"strokesKPa\": [" + kPa + "], \"finalOnly\": true}")
+                .statusCode();
+    }
+
+    private static Set<Double> values(RunningApp app, long job) {
+        Set<Double> values = ConcurrentHashMap.newKeySet();
+        StreamSupport.stream(
+                        app.get("/api/jobs/" + job + "/sheet")
+                                .at("/passes/0/readings")
+                                .spliterator(),
+                        false)
+                .forEach(r -> values.add(r.at("/strokesKPa/0").asDouble()));
+        return values;
+    }
+
+    @Test
+    void killingTheProcessLosesNothingAcknowledged() throws Exception {
+        Set<Double> acknowledged = ConcurrentHashMap.newKeySet();
+        long job;
+        try (RunningApp app = RunningApp.start(folder, false)) {
+            job = newJob(app);
+            ExecutorService windows = Executors.newFixedThreadPool(4);
+            for (int w = 0; w < 4; w++) {
+                int window = w;
+                windows.submit(() -> {
+                    for (int i = 0; i < 5000; i++) {
+                        double value = 500 + window + i * 0.25;
+                        if (read(app, job, value) == 200) {
+                            acknowledged.add(value);
+                        }
+                    }
+                });
+            }
+            while (acknowledged.size() < 60) {
+                Thread.sleep(20);
+            }
+            app.kill();
+            windows.shutdownNow();
+            windows.awaitTermination(30, TimeUnit.SECONDS);
+        }
+        try (RunningApp again = RunningApp.start(folder, false)) {
+            assertThat(values(again, job)).hasSizeGreaterThanOrEqualTo(60).containsAll(acknowledged);
+        }
+    }
+
+    @Test
+    void backupAndRestoreAreSafeWhileRunning() throws Exception {
+        Path copy = folder.resolve("copy.db");
+        Path data = Files.createDirectory(folder.resolve("data"));
+        try (RunningApp app = RunningApp.start(data, false)) {
+            long job = newJob(app);
+            read(app, job, 900);
+            assertThat(run("backup", copy, data)).contains("Backed up").endsWith("0");
+            assertThat(run("backup", copy, data)).contains("exists already").endsWith("1");
+            read(app, job, 1000);
+            assertThat(run("restore", copy, data))
+                    .contains("Restored", "What was there before is kept in")
+                    .endsWith("0");
+            assertThat(values(app, job)).containsExactly(900.0);
+            assertThat(read(app, job, 1100)).isEqualTo(200);
+            assertThat(values(app, job)).containsExactlyInAnyOrder(900.0, 1100.0);
+            Path foreign = Files.writeString(folder.resolve("notes.db"), "not a database, just a long enough text");
+            assertThat(run("restore", foreign, data))
+                    .contains("Nothing was changed")
+                    .endsWith("1");
+        }
+    }
+
+    @Test
+    void aDamagedDatabaseIsNamedAndLeftAlone() throws Exception {
+        try (RunningApp app = RunningApp.start(folder, true)) {
+            assertThat(app.get("/api/jobs").at("/total").asInt()).isGreaterThanOrEqualTo(6);
+        }
+        Path database = folder.resolve("silent-otter.db");
+        try (RandomAccessFile file = new RandomAccessFile(database.toFile(), "rw")) {
+            byte[] noise = new byte[4096];
+            java.util.Arrays.fill(noise, (byte) 0x5A);
+            for (long page = 1; page < file.length() / 4096; page += 2) {
+                file.seek(page * 4096);
+                file.write(noise);
+            }
+        }
+        byte[] damaged = Files.readAllBytes(database);
+        Path log = folder.resolve("log2");
+        Process process = RunningApp.launch(List.of("--otter.data=" + folder, "--server.port=0"), log);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(process.exitValue()).isEqualTo(2);
+        assertThat(Files.readString(log))
+                .contains("are damaged and were not opened or changed", "./otter restore FILE");
+        assertThat(Files.readAllBytes(database)).isEqualTo(damaged);
+    }
+
+    /** What a maintenance command prints, with its exit code at the end. */
+    private String run(String command, Path file, Path data) throws IOException, InterruptedException {
+        Path log = folder.resolve("command.log");
+        Process process = RunningApp.launch(List.of(command, file.toString(), "--otter.data=" + data), log);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        return Files.readString(log) + process.exitValue();
+    }
+}
