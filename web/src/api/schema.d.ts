@@ -443,6 +443,11 @@ export interface components {
             /** @enum {string|null} */
             throttle?: "WIDE_OPEN" | "SHUT" | "NONE" | null;
         };
+        CrankedView: {
+            /** Format: int64 */
+            passId: number;
+            strokes: components["schemas"]["RangeView"];
+        };
         CrankingIn: {
             /** Format: double */
             ambientKPa?: number | null;
@@ -578,7 +583,7 @@ export interface components {
         FaultView: {
             cylinders: number[];
             /** @enum {string} */
-            kind: "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "DIFFERENT_FROM_DRY";
+            kind: "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
             /** @enum {string} */
             pass: "DRY" | "WET";
             remedy: string;
@@ -733,6 +738,7 @@ export interface components {
         SheetView: {
             cautions: string[];
             compression: components["schemas"]["CompressionView"];
+            cranked: components["schemas"]["CrankedView"][];
             cylinders: components["schemas"]["CylinderView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
             engine: components["schemas"]["StoredEngine"];

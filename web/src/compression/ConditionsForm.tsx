@@ -1,4 +1,12 @@
-import { answer, api, type Conditions, Refusal, type Sheet, type StoredPass } from '../api/client';
+import {
+  answer,
+  api,
+  type Conditions,
+  Refusal,
+  type Schemas,
+  type Sheet,
+  type StoredPass,
+} from '../api/client';
 import { useChange } from '../sheet/useSheet';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
@@ -12,6 +20,7 @@ const YES_NO = [
 export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass }) {
   const id = sheet.job.id;
   const c = pass.conditions;
+  const cranked = sheet.cranked.find((s) => s.passId === pass.id)?.strokes;
   const save = useChange(id, (conditions: Conditions) =>
     answer(
       api.PUT('/api/jobs/{id}/compression/passes/{passId}/conditions', {
@@ -91,6 +100,11 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
         />
       </div>
       {c.lengthKind && c.lengthKind !== 'UNTIL_STOPPED' && number('lengthAmount', 'How many')}
+      {cranked && c.lengthKind !== 'STROKES' && (
+        <p className="self-end pb-3 text-soft">
+          about {inWords(cranked)} compression strokes of one cylinder
+        </p>
+      )}
       {number('crankingRpm', 'Cranking speed', 'rpm')}
       {number('batteryVolts', 'Battery while cranking', 'V')}
       {number('gaugeFullScaleKPa', 'Gauge full scale', undefined, 'pressure')}
@@ -99,7 +113,15 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
       {number('gaugeVolumeMl', 'Gauge behind it', 'mL')}
       {flag('fuelDisabled', 'Fuel disabled')}
       {flag('sparkDisabled', 'Spark disabled')}
-      {save.error && <p className="refusal col-span-3">{save.error.message}</p>}
+      {save.error && !(save.error instanceof Refusal && save.error.errors.length) && (
+        <p className="refusal col-span-3">{save.error.message}</p>
+      )}
     </div>
   );
+}
+
+/** A count of strokes, as a range where speed or pull is only guessed. */
+function inWords({ low, best, high }: Schemas['RangeView']): string {
+  const short = (n: number) => String(Number(n.toFixed(1)));
+  return low === high ? short(best) : `${short(low)} to ${short(high)}`;
 }

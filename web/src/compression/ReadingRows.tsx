@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Sheet, StoredPass } from '../api/client';
+import type { Schemas, Sheet, StoredPass } from '../api/client';
 import { type Column, gridTemplate, type Measure } from '../section/layout';
 import { useUnits } from '../units/UnitsContext';
 import { Attempts } from './Attempts';
@@ -32,6 +32,14 @@ export function ReadingRows({ sheet, columns, measure, entry }: Props) {
           {(c) => {
             const d = results.get(c)?.deviationFromMedian;
             return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
+          }}
+        </Row>
+      )}
+      {[...results.values()].some(differsAtSeaLevel) && (
+        <Row {...rows} name="at sea level" unit={units.symbol('pressure')}>
+          {(c) => {
+            const level = results.get(c)?.seaLevelKPa;
+            return level != null && <span className={low(c)}>{units.format('pressure', level)}</span>;
           }}
         </Row>
       )}
@@ -69,6 +77,11 @@ export function ReadingRows({ sheet, columns, measure, entry }: Props) {
       )}
     </div>
   );
+}
+
+/** Whether the air was thin enough here for the sea-level value to be a different one. */
+function differsAtSeaLevel(r: Schemas['ResultView']): boolean {
+  return !!r.seaLevelKPa && !!r.valueKPa && Math.abs(r.seaLevelKPa / r.valueKPa - 1) > 0.01;
 }
 
 interface RowProps {

@@ -133,14 +133,29 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
           onChange={(v) => onChange({ compressionRelease: v === undefined ? undefined : v === 'yes' })}
         />
         <Choice
-          label="Turns, seen from the free end"
-          value={turningFromFree(engine)}
+          label="Turns"
+          value={engine.rotation?.turning}
           options={[
             ['CLOCKWISE', 'clockwise'],
             ['ANTICLOCKWISE', 'anticlockwise'],
           ]}
-          onChange={(turning) => onChange({ rotation: turning && { turning, seenFrom: 'FREE' } })}
+          onChange={(turning) =>
+            onChange({ rotation: turning && { turning, seenFrom: engine.rotation?.seenFrom ?? 'FREE' } })
+          }
         />
+        {engine.rotation && (
+          <Choice
+            label="Seen from the"
+            value={engine.rotation.seenFrom}
+            options={[
+              ['FREE', 'free end'],
+              ['FLYWHEEL', 'flywheel end'],
+            ]}
+            onChange={(end) =>
+              onChange({ rotation: engine.rotation && { ...engine.rotation, seenFrom: end ?? 'FREE' } })
+            }
+          />
+        )}
       </Group>
       <Group title="Size">
         {number('boreMm', 'Bore', 'length')}
@@ -167,15 +182,6 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
       </Group>
     </div>
   );
-}
-
-function turningFromFree(engine: EngineDocument) {
-  const rotation = engine.rotation;
-  if (!rotation) {
-    return undefined;
-  }
-  const clockwise = (rotation.turning === 'CLOCKWISE') === (rotation.seenFrom === 'FREE');
-  return clockwise ? 'CLOCKWISE' : 'ANTICLOCKWISE';
 }
 
 function Group({ title, children }: { title: string; children: ReactNode }) {

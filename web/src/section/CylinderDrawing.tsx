@@ -1,5 +1,5 @@
 /** Heights of the drawing, from the plugs down to the call-outs. */
-export const HEIGHT = 292;
+export const HEIGHT = 304;
 export const Y = { label: 22, plug: 32, head: 52, face: 92, gasket: 96, bottom: 216, callout: 232 };
 /** Share of the column that the bore takes. */
 const BORE = 0.6;

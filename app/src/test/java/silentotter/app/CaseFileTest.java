@@ -96,8 +96,10 @@ class CaseFileTest {
                 "POST",
                 "/api/jobs/" + job + "/compression/readings.csv",
                 "text/csv",
-                "kind,cylinder,pressure,unit\ndry,1,150,psi\ndry,2,10.2,bar\n");
+                "kind,cylinder,pressure,unit,set_aside\ndry,1,150,psi,\ndry,2,10.2,bar,misread\n");
         JsonNode readings = server.sheet(job).at("/passes/1/readings");
+        assertThat(readings.at("/0").has("setAside")).isFalse();
+        assertThat(readings.at("/1/setAside").asString()).isEqualTo("misread");
         assertThat(readings.at("/0/strokesKPa/0").asDouble()).isBetween(1034.2, 1034.3);
         assertThat(readings.at("/1/strokesKPa/0").asDouble()).isBetween(1019.9, 1020.1);
     }

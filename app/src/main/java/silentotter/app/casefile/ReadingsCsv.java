@@ -4,14 +4,18 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import silentotter.app.compression.Compression.FiledReading;
 import silentotter.app.compression.ReadingDocument;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.compression.StoredPass.StoredReading;
@@ -26,7 +30,7 @@ import silentotter.core.quantity.PressureUnit;
 /** Compression readings as comma-separated values: one line a stroke, the stroke left empty when final only. */
 final class ReadingsCsv {
     /** A pass as it stands in a file. */
-    record CsvPass(PassKind kind, List<ReadingDocument> readings) {}
+    record CsvPass(PassKind kind, List<FiledReading> readings) {}
 
     private static final String[] HEADER = {
         "pass", "kind", "cylinder", "attempt", "stroke", "pressure", "unit", "oil_ml", "set_aside", "taken_at"
@@ -131,10 +135,14 @@ final class ReadingsCsv {
             strokes.add(pressure(line, problems));
         }
         Double oil = get(first, "oil_ml").isEmpty() ? null : number(first, "oil_ml", AllowedRange.OIL_DOSE, problems);
+        Optional<String> takenAt = takenAt(first, problems);
         if (problems.all().size() == before) {
             passes.computeIfAbsent(get(first, "pass") + kind, k -> new CsvPass(kind, new ArrayList<>()))
                     .readings()
-                    .add(new ReadingDocument(null, cylinder, strokes, finalOnly, oil));
+                    .add(new FiledReading(
+                            new ReadingDocument(null, cylinder, strokes, finalOnly, oil),
+                            Optional.of(get(first, "set_aside")).filter(s -> !s.isEmpty()),
+                            takenAt));
         }
     }
 
@@ -148,6 +156,20 @@ final class ReadingsCsv {
                     }
                 })
                 .orElse(null);
+    }
+
+    private static Optional<String> takenAt(CSVRecord line, Problems problems) {
+        String text = get(line, "taken_at");
+        return text.isEmpty()
+                ? Optional.empty()
+                : problems.attempt(at(line), () -> {
+                    try {
+                        return Instant.parse(text).toString();
+                    } catch (DateTimeParseException e) {
+                        throw new IllegalArgumentException(
+                                "taken_at must be a moment such as 2026-11-03T09:42:00Z, but was '" + text + "'");
+                    }
+                });
     }
 
     private static double pressure(CSVRecord line, Problems problems) {

@@ -132,19 +132,28 @@ public class Compression implements Undoable {
                 jobId, ChangeKind.READING_ADDED, id, words(pass.kind()) + " reading on cylinder " + reading.cylinder());
     }
 
+    /** A reading as a file holds it: with the reason why it does not count and the moment it was taken, if given. */
+    public record FiledReading(ReadingDocument reading, Optional<String> setAside, Optional<String> takenAt) {}
+
     /**
      * Adds a whole pass of readings, as from a file; one step to undo.
      *
      * @throws InvalidInput with everything that is wrong, by cylinder; nothing is added then
      */
     @Transactional
-    public void addWholePass(long jobId, Engine engine, PassKind kind, List<ReadingDocument> readings) {
+    public void addWholePass(long jobId, Engine engine, PassKind kind, List<FiledReading> readings) {
         long passId = addPass(jobId, kind, ConditionsDocument.EMPTY);
         Problems problems = new Problems();
-        for (ReadingDocument reading : readings) {
+        String now = Instant.now(clock).toString();
+        for (FiledReading filed : readings) {
+            ReadingDocument reading = filed.reading();
             try {
                 check(jobId, engine, pass(jobId, passId), reading);
-                restoreReading(passId, reading, null, Instant.now(clock).toString());
+                restoreReading(
+                        passId,
+                        reading,
+                        filed.setAside().orElse(null),
+                        filed.takenAt().orElse(now));
             } catch (InvalidInput e) {
                 e.problems()
                         .forEach(p -> problems.add(

@@ -14,6 +14,7 @@ record SheetView(
         Engines.StoredEngine engine,
         List<CylinderView> cylinders,
         List<StoredPass> passes,
+        List<CrankedView> cranked,
         CompressionView compression,
         DiagnosisView diagnosis,
         School leadingSchool,
@@ -28,6 +29,9 @@ record SheetView(
             List<Integer> neighbours,
             @Nullable Double leanDeg,
             boolean wetTestable) {}
+
+    /** How many compression strokes the noted length of a pass makes, where it was noted. */
+    record CrankedView(long passId, RangeView strokes) {}
 
     /** What undo or redo would do. */
     record ChangeView(long id, String description) {

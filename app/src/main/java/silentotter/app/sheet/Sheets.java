@@ -2,10 +2,12 @@ package silentotter.app.sheet;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.compression.Compression;
+import silentotter.app.compression.ConditionsReader;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
@@ -15,6 +17,7 @@ import silentotter.app.shop.Shop;
 import silentotter.core.compression.Cautions;
 import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.compression.CompressionAnalyst;
+import silentotter.core.compression.Conditions;
 import silentotter.core.compression.School;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Diagnostician;
@@ -66,6 +69,7 @@ public class Sheets {
                         .map(n -> cylinder(c.engine(), n))
                         .toList(),
                 c.passes(),
+                c.passes().stream().flatMap(p -> cranked(p, c.engine())).toList(),
                 CompressionView.of(c.analysis(), say(c.engine())),
                 DiagnosisView.of(c.diagnosis(), say(c.engine())),
                 c.leading(),
@@ -88,6 +92,13 @@ public class Sheets {
                         .toList(),
                 engine.arrangement().boreLeanDeg(n).orElse(null),
                 CompressionAnalyst.wetRefusal(engine, n).isEmpty());
+    }
+
+    private static Stream<SheetView.CrankedView> cranked(StoredPass pass, Engine engine) {
+        Conditions conditions = ConditionsReader.read(pass.conditions());
+        return conditions.length().stream()
+                .map(l -> new SheetView.CrankedView(
+                        pass.id(), RangeView.ofNumbers(l.strokes(engine.cycle(), conditions.crankingSpeed()))));
     }
 
     /** Notes on a job that it has changed, with its new verdict; and on all jobs of its engine when that changed. */

@@ -47,6 +47,7 @@ public final class CompressionAnalyst {
         dry.ifPresent(p -> faults.addAll(ReadingFaults.in(p, engine)));
         wet.forEach(p -> faults.addAll(ReadingFaults.in(p, engine)));
         faults.addAll(wetUnlikeDry(engine, dry, wet));
+        largeDoses(engine, wet).ifPresent(faults::add);
 
         List<SchoolOpinion> schools =
                 evenness.map(e -> schools(engine, ambient, conditions, e)).orElse(List.of());
@@ -209,6 +210,28 @@ public final class CompressionAnalyst {
             }
         }
         return found;
+    }
+
+    /** More oil than a tenth of the clearance volume: its own artefact grows faster than what it can tell. */
+    private static Optional<ReadingFault> largeDoses(Engine engine, List<CompressionPass> wet) {
+        return engine.size()
+                .geometry(engine.assumedRatio())
+                .map(WetArtefact::warnedOil)
+                .flatMap(most -> {
+                    List<CylinderNumber> cylinders = engine.arrangement().cylinders().stream()
+                            .filter(c -> WetTest.oilIn(wet, c).compareTo(most) > 0)
+                            .toList();
+                    return cylinders.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(new ReadingFault(
+                                    FaultKind.LARGE_DOSE,
+                                    PassKind.WET,
+                                    cylinders,
+                                    "Over " + Say.volume(most) + " of oil in " + Say.cylinders(cylinders)
+                                            + ", a tenth of the clearance volume: the oil's own volume raises the reading so"
+                                            + " much that ring sealing is hard to see.",
+                                    "Bar the engine over by hand before the starter; next time half the dose."));
+                });
     }
 
     /** Strokes given to a cylinder: as written down stroke by stroke, else from the conditions, else 0. */

@@ -13,6 +13,7 @@ public enum FaultKind {
     COMPRESSION_RELEASE(false),
     SPEED_UNKNOWN(false),
     PLUGS_IN(false),
+    LARGE_DOSE(false),
     DIFFERENT_FROM_DRY(true);
 
     private final boolean undermines;

@@ -261,6 +261,16 @@ class CompressionAnalystTest {
     }
 
     @Test
+    void aDoseOverATenthOfTheClearanceIsWarnedAbout() {
+        Bench bench = Bench.inline(3).dry(1200, 1190, 850).wet(new double[] {3, 5, 900});
+        assertThat(bench.analyse().faults()).extracting(ReadingFault::kind).doesNotContain(FaultKind.LARGE_DOSE);
+        assertThat(bench.wet(new double[] {3, 2, 930}).analyse().faults())
+                .filteredOn(f -> f.kind() == FaultKind.LARGE_DOSE)
+                .singleElement()
+                .satisfies(f -> assertThat(f.cylinders()).containsExactly(CylinderNumber.of(3)));
+    }
+
+    @Test
     void withoutASizeTheRestStillWorksAndSaysWhatItLacked() {
         CompressionAnalysis a = Bench.inline(4)
                 .unknownSize()

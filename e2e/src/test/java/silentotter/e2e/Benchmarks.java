@@ -1,0 +1,207 @@
+package silentotter.e2e;
+
+import com.microsoft.playwright.Page;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Stream;
+import java.util.zip.GZIPOutputStream;
+import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Length;
+import silentotter.core.twin.CrankingSetup;
+import silentotter.core.twin.CrankingTwin;
+import silentotter.core.twin.CylinderGeometry;
+
+/** The figures of {@code ./otter bench}: printed with their targets, never asserted. */
+final class Benchmarks {
+    private static final int JOBS = 5000;
+
+    private Benchmarks() {}
+
+    public static void main(String[] args) throws Exception {
+        Path unpacked = Path.of(System.getProperty("otter.app"));
+        System.out.printf("%-62s %10s %10s%n", "", "median", "95 %");
+        twin();
+        start(unpacked);
+        try (RunningApp app = RunningApp.start(true)) {
+            redraw(app);
+            list(app);
+        }
+        bundle();
+    }
+
+    private static void twin() {
+        CylinderGeometry geometry = CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 10);
+        CrankingSetup setup = CrankingSetup.usual(geometry);
+        double[] ms = new double[3000];
+        double sum = 0;
+        for (int warmUp = 0; warmUp < 3000; warmUp++) {
+            sum += CrankingTwin.finalReading(setup).kPa();
+        }
+        for (int i = 0; i < ms.length; i++) {
+            CrankingSetup each = setup.withLeakArea(LeakArea.ofSquareMm(0.1 + i * 0.001));
+            long from = System.nanoTime();
+            sum += CrankingTwin.finalReading(each).kPa();
+            ms[i] = (System.nanoTime() - from) / 1e6;
+        }
+        print("one 8-stroke cranking run, warm (target 1 ms)", ms, "ms");
+        if (Double.isNaN(sum)) {
+            throw new IllegalStateException("the twin computed nothing");
+        }
+    }
+
+    /** From the start of the process, as ./otter demo starts it, to the first page. */
+    private static void start(Path unpacked) throws Exception {
+        double[] seconds = new double[5];
+        for (int i = 0; i < seconds.length; i++) {
+            Path data = Files.createTempDirectory("silent-otter");
+            int port = 18000 + i;
+            long from = System.nanoTime();
+            Process process = new ProcessBuilder(
+                            "java",
+                            "-XX:SharedArchiveFile=app.jsa",
+                            "-Xshare:auto",
+                            "-XX:TieredStopAtLevel=1",
+                            "-jar",
+                            "silent-otter.jar",
+                            "--otter.data=" + data,
+                            "--otter.demo=true",
+                            "--server.port=" + port)
+                    .directory(unpacked.toFile())
+                    .redirectErrorStream(true)
+                    .redirectOutput(data.resolve("log").toFile())
+                    .start();
+            awaitFirstPage("http://127.0.0.1:" + port + "/");
+            seconds[i] = (System.nanoTime() - from) / 1e9;
+            process.destroy();
+            process.waitFor();
+        }
+        print("start to first page, demo data (target 6 s)", seconds, "s");
+    }
+
+    private static void awaitFirstPage(String url) throws InterruptedException {
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest request = HttpRequest.newBuilder(java.net.URI.create(url)).build();
+        while (true) {
+            try {
+                if (http.send(request, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
+                    return;
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(10);
+            }
+        }
+    }
+
+    /**
+     * From the Enter key to the frame in which the section shows what the reading says, measured inside the page: saved
+     * on disk, computed, answered and drawn. The reading is then undone and typed again.
+     */
+    private static void redraw(RunningApp app) {
+        long job = RunningApp.JSON
+                .readTree(app.post("/api/jobs", """
+                        {"engine": {"name": "Gannet", "layout": "INLINE", "banks": [{"side": "ONLY", "cylinders": [1,2,3,4]}],
+                          "boreMm": 86, "strokeMm": 86, "compressionRatio": 10}, "job": {"date": "2026-11-03"}}""").body())
+                .at("/job/id")
+                .asLong();
+        double[] ms = new double[60];
+        try (Browser browser = new Browser()) {
+            Page page = browser.open(app.url("/jobs/" + job));
+            page.waitForSelector("input[data-readings]");
+            for (String sound : new String[] {"1200", "1190", "1210"}) {
+                page.keyboard().type(sound);
+                page.keyboard().press("Enter");
+            }
+            for (int i = -10; i < ms.length; i++) {
+                page.waitForFunction(
+                        "() => document.querySelector('figure title').textContent.includes('Cylinder 4: Not')");
+                page.locator("button[aria-label='Cylinder 4, not read'], input[aria-label$='cylinder 4']")
+                        .click();
+                page.keyboard().type(Integer.toString(700 + i));
+                page.evaluate("""
+                        () => { window.drawn = new Promise(done => {
+                          const title = document.querySelector('figure title');
+                          const observer = new MutationObserver(() => {
+                            if (!title.textContent.includes('Cylinder 4: Loss')) return;
+                            observer.disconnect();
+                            requestAnimationFrame(() => done(performance.now() - window.pressed)); });
+                          observer.observe(title, { childList: true, characterData: true, subtree: true });
+                          document.addEventListener('keydown', () => { window.pressed = performance.now(); }, { once: true, capture: true });
+                        }) }""");
+                page.keyboard().press("Enter");
+                double took = ((Number) page.evaluate("() => window.drawn")).doubleValue();
+                if (i >= 0) {
+                    ms[i] = took;
+                }
+                page.keyboard().press("u");
+            }
+        }
+        print("reading typed to section redrawn in Chromium (target 200 ms)", ms, "ms");
+    }
+
+    private static void list(RunningApp app) {
+        for (int i = 0; i < JOBS; i++) {
+            app.post(
+                    "/api/jobs",
+                    "{\"engineId\": " + (1 + i % 8) + ", \"job\": {\"date\": \"2025-0" + (1 + i % 9)
+                            + "-11\", \"complaint\": \"job " + i + "\", \"technician\": \"R. Quill\"}}");
+        }
+        double[] first = new double[100];
+        double[] all = new double[100];
+        double[] search = new double[100];
+        for (int i = -20; i < first.length; i++) {
+            double a = timed(app, "/api/jobs");
+            double b = timed(app, "/api/jobs?limit=6000");
+            double c = timed(app, "/api/jobs?search=job+49");
+            if (i >= 0) {
+                first[i] = a;
+                all[i] = b;
+                search[i] = c;
+            }
+        }
+        print("list of 5,000 jobs, first hundred (target 100 ms)", first, "ms");
+        print("list of 5,000 jobs, all of them (target 100 ms)", all, "ms");
+        print("list of 5,000 jobs, searched (target 100 ms)", search, "ms");
+    }
+
+    private static double timed(RunningApp app, String path) {
+        long from = System.nanoTime();
+        app.text(path);
+        return (System.nanoTime() - from) / 1e6;
+    }
+
+    private static void bundle() throws IOException {
+        long bytes = 0;
+        try (Stream<Path> files = Files.walk(Path.of("../web/target/classes/static"))) {
+            for (Path file : files.filter(f -> f.toString().matches(".*\\.(js|css|html|svg)"))
+                    .toList()) {
+                ByteArrayOutputStream zipped = new ByteArrayOutputStream();
+                try (GZIPOutputStream gzip = new GZIPOutputStream(zipped)) {
+                    Files.copy(file, gzip);
+                }
+                bytes += zipped.size();
+            }
+        }
+        System.out.printf(
+                Locale.ROOT, "%-62s %7.0f kB%n", "web bundle gzipped, without fonts (target 250 kB)", bytes / 1000.0);
+    }
+
+    private static void print(String what, double[] values, String unit) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        System.out.printf(
+                Locale.ROOT,
+                "%-62s %7.2f %-2s %7.2f %-2s%n",
+                what,
+                sorted[sorted.length / 2],
+                unit,
+                sorted[(int) Math.ceil(sorted.length * 0.95) - 1],
+                unit);
+    }
+}
