@@ -55,9 +55,9 @@ export function CylinderDrawing(p: Props) {
       </text>
       {p.bank && (
         <text
-          x={p.last ? p.x : p.x + p.width}
-          y={Y.label - 2}
-          textAnchor={p.last ? 'start' : 'middle'}
+          x={b.middle - 14}
+          y={Y.label - 1}
+          textAnchor="end"
           stroke="none"
           fill="var(--soft)"
           className="text-[13px]"

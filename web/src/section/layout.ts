@@ -37,7 +37,8 @@ export function measure(width: number, columns: Column[]): Measure {
   const label = 96;
   const unit = 44;
   const gaps = columns.filter((c, i) => c.bank && i > 0).length;
-  const gap = 28;
+  // Wide enough for the name of the bank that begins there.
+  const gap = 44;
   const column = Math.floor((width - label - unit - gaps * gap) / Math.max(1, columns.length));
   return { label, unit, gap, column: Math.max(LEAST_COLUMN, Math.min(WIDEST_COLUMN, column)) };
 }
