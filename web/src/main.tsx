@@ -7,7 +7,9 @@ import './index.css';
 import { JobsPage } from './jobs/JobsPage';
 import { NewJobPage } from './jobs/NewJobPage';
 import { NoSuchPage } from './jobs/NoSuchPage';
+import { LabelSheet } from './plugs/LabelSheet';
 import { SheetPage } from './sheet/SheetPage';
+import { allStations, pathOf } from './sheet/stations';
 import { UnitsProvider } from './units/UnitsContext';
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
@@ -20,9 +22,14 @@ createRoot(document.getElementById('root')!).render(
           <Routes>
             <Route path="/" element={<JobsPage />} />
             <Route path="/jobs/new" element={<NewJobPage />} />
-            <Route path="/jobs/:id" element={<SheetPage station="compression" />} />
-            <Route path="/jobs/:id/intake" element={<SheetPage station="intake" />} />
-            <Route path="/jobs/:id/report" element={<SheetPage station="report" />} />
+            {allStations.map((station) => (
+              <Route
+                key={station}
+                path={`/jobs/:id${pathOf(station)}`}
+                element={<SheetPage station={station} />}
+              />
+            ))}
+            <Route path="/jobs/:id/plugs/labels" element={<LabelSheet />} />
             <Route path="/calculator" element={<CalculatorPage />} />
             <Route path="*" element={<NoSuchPage />} />
           </Routes>

@@ -10,6 +10,9 @@ export type StoredPass = Schemas['StoredPass'];
 export type StoredReading = Schemas['StoredReading'];
 export type Verdict = Schemas['VerdictView'];
 export type EscapePath = Schemas['PathView'];
+export type Examination = Schemas['Examination'];
+export type Statement = Schemas['StatementView'];
+export type Plug = Schemas['Plug'];
 
 export const api = createClient<paths>({ baseUrl: '/' });
 

@@ -276,6 +276,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/examination.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportExamination"];
+        put?: never;
+        post: operations["loadExamination"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/examination/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["change_1"];
+        trace?: never;
+    };
+    "/api/jobs/{id}/leading-plug-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leadPlugs"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/leading-school": {
         parameters: {
             query?: never;
@@ -286,6 +334,38 @@ export interface paths {
         get?: never;
         put: operations["lead"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/photos/{part}/{cylinder}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/plugs/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -324,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/service": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addService"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/sheet": {
         parameters: {
             query?: never;
@@ -356,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/{photoId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -378,6 +490,15 @@ export interface components {
             cylinders: number[];
             /** @enum {string} */
             side: "ONLY" | "LEFT" | "RIGHT";
+        };
+        BreatherSigns: {
+            /** @enum {string} */
+            airBox?: "DRY" | "DAMP" | "POOLED";
+            /** @enum {string} */
+            breatherOil?: "NONE" | "MIST" | "WET";
+            hoseBlocked?: boolean;
+            /** @enum {string} */
+            ventilation?: "SUCTION" | "NOTHING" | "PRESSURE";
         };
         BuildUpView: {
             /** Format: int32 */
@@ -443,6 +564,25 @@ export interface components {
             /** @enum {string|null} */
             throttle?: "WIDE_OPEN" | "SHUT" | "NONE" | null;
         };
+        CoolantSigns: {
+            bubbles?: boolean;
+            /** @enum {string} */
+            contaminatedBy?: "DIRTY_PAN" | "SPRAY" | "DRIPS" | "POURED_OIL" | "HANDLED";
+            /** @enum {string} */
+            film?: "CLEAN" | "OIL_FILM" | "FROTH";
+            /** @enum {string} */
+            gasTest?: "POSITIVE" | "NEGATIVE";
+            /** @enum {string} */
+            level?: "HOLDS" | "FALLING_WITH_DRIP" | "FALLING_NO_DRIP";
+            pressureCold?: boolean;
+        };
+        CrankcaseHold: {
+            bubbles: {
+                [key: string]: boolean;
+            };
+            pressure?: components["schemas"]["HoldRun"];
+            vacuum?: components["schemas"]["HoldRun"];
+        };
         CrankedView: {
             /** Format: int64 */
             passId: number;
@@ -481,6 +621,19 @@ export interface components {
         CrankingOut: {
             strokesKPa: number[];
         };
+        CylinderInside: {
+            /** @enum {string} */
+            bore?: "HATCH_SEEN" | "GLAZED" | "SCORED" | "RUSTY";
+            /** @enum {string} */
+            contaminatedBy?: "DIRTY_PAN" | "SPRAY" | "DRIPS" | "POURED_OIL" | "HANDLED";
+            /** @enum {string} */
+            crown?: "DRY_CARBON" | "WET_OIL" | "WET_FUEL" | "WASHED_CLEAN" | "HOLED";
+            /** @enum {string} */
+            exhaustFace?: "EVEN" | "BURNT" | "DEPOSIT_ON_SEAT";
+            /** @enum {string} */
+            intakeBack?: "DRY" | "WET_OIL" | "CARBON";
+            waterMarks?: boolean;
+        };
         CylinderVerdictView: {
             /** Format: int32 */
             cylinder: number;
@@ -499,7 +652,9 @@ export interface components {
             cylinders: components["schemas"]["CylinderVerdictView"][];
             doesNotFit: string[];
             engine: components["schemas"]["VerdictView"];
+            open: string[];
             paths: components["schemas"]["PathView"][];
+            stops: string[];
         };
         EngineChange: {
             engine: components["schemas"]["EngineDocument"];
@@ -580,6 +735,28 @@ export interface components {
             /** Format: double */
             spreadKPa: number;
         };
+        Examination: {
+            crankcase: components["schemas"]["CrankcaseHold"];
+            inside: {
+                [key: string]: components["schemas"]["CylinderInside"];
+            };
+            intake: components["schemas"]["Intake"];
+            plugs: components["schemas"]["PlugTray"];
+            signs: components["schemas"]["Signs"];
+            steps: {
+                [key: string]: string;
+            };
+        };
+        ExaminationView: {
+            inside: components["schemas"]["InsideView"][];
+            plugNotes: string[];
+            plugSchools: components["schemas"]["PlugSchoolView"][];
+            plugSet?: string | null;
+            plugs: components["schemas"]["PlugView"][];
+            statements: components["schemas"]["StatementView"][];
+            steps: components["schemas"]["StepView"][];
+            suspicions: components["schemas"]["SuspicionView"][];
+        };
         FaultView: {
             cylinders: number[];
             /** @enum {string} */
@@ -588,6 +765,45 @@ export interface components {
             pass: "DRY" | "WET";
             remedy: string;
             text: string;
+        };
+        HoldRun: {
+            /** Format: double */
+            endKPa?: number;
+            /** Format: double */
+            seconds?: number;
+            /** Format: double */
+            startKPa?: number;
+        };
+        InsideView: {
+            /** Format: int32 */
+            cylinder: number;
+            look: string;
+        };
+        Intake: {
+            /** @enum {string} */
+            airFilter?: "CLEAN" | "DIRTY" | "DUCT_OPEN" | "MISSING";
+            /** Format: double */
+            coldStartC?: number;
+            complaints: {
+                [key: string]: boolean;
+            };
+            history: {
+                [key: string]: boolean;
+            };
+            /** Format: double */
+            hoursSinceBuilt?: number;
+            meterFromOtherEngine?: boolean;
+            /** @enum {string} */
+            noise?: "KNOCK" | "SLAP" | "TAP" | "RATTLE" | "HISS";
+            /** @enum {string} */
+            noiseMoment?: "COLD" | "HOT" | "LIGHT_LOAD" | "HEAVY_LOAD" | "LOW_ON_OIL" | "ALWAYS";
+            /** @enum {string} */
+            purpose?: "COMPLAINT" | "BEFORE_SPENDING" | "PREVENTIVE" | "BASELINE";
+            /** Format: double */
+            secondsToFire?: number;
+            /** Format: double */
+            stoodDays?: number;
+            weakness?: components["schemas"]["KnownWeakness"];
         };
         JobChange: {
             job: components["schemas"]["JobDocument"];
@@ -624,9 +840,20 @@ export interface components {
             /** @enum {string} */
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
         };
+        KnownWeakness: {
+            source?: string;
+            /** @enum {string} */
+            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            /** Format: double */
+            times?: number;
+        };
         Lack: {
             cost: string;
             what: string;
+        };
+        LeadingPlugSchool: {
+            /** @enum {string} */
+            school: "EVENNESS_ONLY" | "FULL_READING";
         };
         LeadingSchool: {
             /** @enum {string} */
@@ -657,6 +884,36 @@ export interface components {
             /** Format: int32 */
             number: number;
         };
+        OilPressure: {
+            /** Format: double */
+            coldKPa?: number;
+            /** Format: double */
+            coldRpm?: number;
+            /** Format: double */
+            hotKPa?: number;
+            /** Format: double */
+            hotRpm?: number;
+        };
+        OilSigns: {
+            /** @enum {string} */
+            colour?: "HONEY" | "BROWN" | "BLACK" | "GREY";
+            /** @enum {string} */
+            contaminatedBy?: "DIRTY_PAN" | "SPRAY" | "DRIPS" | "POURED_OIL" | "HANDLED";
+            foam?: boolean;
+            fuelSmell?: boolean;
+            /** @enum {string} */
+            glitter?: "NONE" | "FINE" | "FLAKES";
+            /** @enum {string} */
+            level?: "NOT_ON_STICK" | "BELOW_LOW_MARK" | "LOWER_HALF" | "UPPER_HALF" | "ABOVE_FULL_MARK";
+            /** @enum {string} */
+            magnet?: "NONE" | "FINE" | "FLAKES";
+            /** @enum {string} */
+            milky?: "NONE" | "CAP_ONLY" | "ON_STICK" | "THROUGHOUT";
+            /** @enum {string} */
+            pleats?: "NONE" | "FINE" | "FLAKES";
+            shortColdRuns?: boolean;
+            waterDrained?: boolean;
+        };
         Page: {
             jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
@@ -667,11 +924,88 @@ export interface components {
             /** Format: int32 */
             cylinder: number;
             /** @enum {string} */
-            kind: "RINGS" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "GASKET_COOLANT" | "GASKET_NEIGHBOUR" | "OUTSIDE";
+            kind: "RINGS" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "GASKET_COOLANT" | "GASKET_NEIGHBOUR" | "OUTSIDE" | "OIL_PAST_RINGS" | "OIL_PAST_STEM";
             /** @enum {string} */
             sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
             /** Format: int32 */
             towards?: number | null;
+        };
+        Photo: {
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: int64 */
+            id: number;
+            mediaType: string;
+            /** @enum {string} */
+            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "STEPS";
+            takenAt: string;
+        };
+        Plug: {
+            /** @enum {string} */
+            amount?: "LIGHT" | "HEAVY";
+            /** @enum {string} */
+            contaminatedBy?: "DIRTY_PAN" | "SPRAY" | "DRIPS" | "POURED_OIL" | "HANDLED";
+            /** @enum {string} */
+            damage?: "NONE" | "BROKEN_INSULATOR" | "BRIDGED_GAP" | "BENT_GROUND";
+            /** @enum {string} */
+            deposit?: "NONE" | "SOFT_SOOT" | "OILY_CARBON" | "ASH" | "WATER_STAIN" | "METAL_SPECKS";
+            /** Format: double */
+            gapMm?: number;
+            /** @enum {string} */
+            ground?: "CLEAN" | "SOOTED" | "ASHY" | "BLUED" | "RUSTY";
+            /** @enum {string} */
+            place?: "NOSE" | "GROUND" | "RIM" | "ALL_OVER";
+            /** @enum {string} */
+            shade?: "WHITE" | "GREY" | "LIGHT_TAN" | "TAN" | "BROWN" | "BLACK";
+            /** @enum {string} */
+            side?: "ALL_ROUND" | "INTAKE_SIDE" | "OTHER_SIDE";
+            /** @enum {string} */
+            surface?: "NORMAL" | "BLISTERED" | "STEAM_CLEANED";
+            /** @enum {string} */
+            thread?: "CLEAN" | "SOOTED" | "OILY";
+            tight?: boolean;
+            /** @enum {string} */
+            wear?: "SHARP" | "ROUNDED" | "MELTED";
+            /** @enum {string} */
+            well?: "DRY" | "OIL" | "WATER";
+            /** @enum {string} */
+            wetness?: "DRY" | "WET_NOT_RUBBED" | "WET_EVAPORATES" | "WET_STAYS_OILY";
+        };
+        PlugSchoolView: {
+            leads: boolean;
+            /** @enum {string} */
+            school: "EVENNESS_ONLY" | "FULL_READING";
+            words: string;
+        };
+        PlugSet: {
+            ageUnknown?: boolean;
+            /** Format: double */
+            distanceKm?: number;
+            /** @enum {string} */
+            heatRange?: "AS_SPECIFIED" | "HOTTER" | "COLDER";
+            /** Format: double */
+            hours?: number;
+            /** @enum {string} */
+            make?: "PLAIN" | "FINE_WIRE";
+            new?: boolean;
+            /** Format: double */
+            newGapMm?: number;
+            wastedSpark?: boolean;
+        };
+        PlugTray: {
+            plugs: {
+                [key: string]: components["schemas"]["Plug"];
+            };
+            set: components["schemas"]["PlugSet"];
+        };
+        PlugView: {
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            growthMmPer1000Km?: number | null;
+            look: string;
+            /** Format: double */
+            timesOrdinary?: number | null;
         };
         RangeView: {
             /** Format: double */
@@ -732,6 +1066,19 @@ export interface components {
             school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
             title: string;
         };
+        ServiceDocument: {
+            date: string;
+            /** Format: double */
+            distanceKm?: number | null;
+            filterChanged?: boolean | null;
+            /** Format: double */
+            hours?: number | null;
+            /** @enum {string} */
+            kind: "OIL_CHANGE" | "TOP_UP" | "PLUGS" | "REPAIR" | "OTHER";
+            /** Format: double */
+            litres?: number | null;
+            what?: string | null;
+        };
         SetAside: {
             reason?: string | null;
         };
@@ -742,12 +1089,70 @@ export interface components {
             cylinders: components["schemas"]["CylinderView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
             engine: components["schemas"]["StoredEngine"];
+            examination: components["schemas"]["Examination"];
             job: components["schemas"]["StoredJob"];
+            lastOilChange: string;
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
             passes: components["schemas"]["StoredPass"][];
+            photos: components["schemas"]["Photo"][];
+            plugCorrections: string[];
             redo?: components["schemas"]["ChangeView"];
+            seen: components["schemas"]["ExaminationView"];
+            service: components["schemas"]["ServiceDocument"][];
+            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "VERDICT")[];
             undo?: components["schemas"]["ChangeView"];
+        };
+        Signs: {
+            breather: components["schemas"]["BreatherSigns"];
+            coolant: components["schemas"]["CoolantSigns"];
+            leaks: {
+                [key: string]: "DRY" | "DAMP" | "DRIPS";
+            };
+            /** @enum {string} */
+            leaksContaminatedBy?: "DIRTY_PAN" | "SPRAY" | "DRIPS" | "POURED_OIL" | "HANDLED";
+            oil: components["schemas"]["OilSigns"];
+            oilPressure: components["schemas"]["OilPressure"];
+            smoke: {
+                [key: string]: components["schemas"]["Smoke"];
+            };
+            soak?: components["schemas"]["Soak"];
+        };
+        Smoke: {
+            /** @enum {string} */
+            colour?: "NONE" | "BLUE" | "WHITE" | "BLACK";
+            /** @enum {string} */
+            lasting?: "PUFF" | "UNTIL_WARM" | "STAYS";
+            /** Format: double */
+            standingHours?: number;
+        };
+        Soak: {
+            /** Format: double */
+            minutes: number;
+            startedAt: string;
+        };
+        StatementView: {
+            because: string;
+            counts: boolean;
+            cylinders: number[];
+            fullReadingOnly: boolean;
+            /** Format: double */
+            likelihoodRatio: number;
+            rule: string;
+            says: string;
+            /** @enum {string} */
+            source: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE";
+            stopsRunning: boolean;
+            suspects: string[];
+            tellApart?: string | null;
+            weight: string;
+        };
+        StepView: {
+            missing: string[];
+            /** @enum {string} */
+            step: "START_COLD" | "DRAIN_OIL" | "PULL_PLUGS" | "SPRAY" | "POUR_OIL";
+            takenAt?: string | null;
+            words: string;
         };
         StoredEngine: {
             engine: components["schemas"]["EngineDocument"];
@@ -792,6 +1197,20 @@ export interface components {
             setAside?: string | null;
             strokesKPa: number[];
             takenAt: string;
+        };
+        SuspicionView: {
+            cylinders: number[];
+            /** Format: double */
+            likelihoodRatio: number;
+            suspect: string;
+            /** Format: double */
+            withoutPrior?: number | null;
+        };
+        Swap: {
+            /** Format: int32 */
+            one: number;
+            /** Format: int32 */
+            other: number;
         };
         Usual: {
             banks: components["schemas"]["BankDocument"][][];
@@ -1366,6 +1785,107 @@ export interface operations {
             };
         };
     };
+    exportExamination: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    loadExamination: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Loaded"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    leadPlugs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadingPlugSchool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     lead: {
         parameters: {
             query?: never;
@@ -1378,6 +1898,62 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["LeadingSchool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+                cylinder: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Swap"];
             };
         };
         responses: {
@@ -1440,6 +2016,32 @@ export interface operations {
             };
         };
     };
+    addService: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ServiceDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -1484,6 +2086,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photoId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -1,4 +1,5 @@
 import { answer, api, type Sheet } from '../api/client';
+import { BeforeSteps } from '../round/BeforeStep';
 import { useChange } from '../sheet/useSheet';
 import type { Entry } from './useEntry';
 
@@ -44,6 +45,11 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
       <button className="button" aria-pressed={keypad} onClick={onKeypad}>
         Keypad
       </button>
+      {!wet && testable && (
+        <span className="-mb-4 ml-auto">
+          <BeforeSteps sheet={sheet} only={['POUR_OIL']} />
+        </span>
+      )}
       <span className="ml-auto flex gap-2">
         {!wet && testable && (
           <button className="button" onClick={() => open('WET')}>

@@ -24,6 +24,7 @@ export function ReadingRows({ sheet, columns, measure, entry }: Props) {
   const rows = { columns, measure };
   return (
     <div className="border-t border-ink" role="table" aria-label="Readings">
+      <SeenRows sheet={sheet} {...rows} />
       {sheet.passes.map((pass, i) => (
         <PassRow key={pass.id} {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
       ))}
@@ -79,6 +80,52 @@ export function ReadingRows({ sheet, columns, measure, entry }: Props) {
   );
 }
 
+/** What was seen before the gauges, in the same columns: signs of the whole engine, plugs, inside. */
+function SeenRows({ sheet, columns, measure }: { sheet: Sheet; columns: Column[]; measure: Measure }) {
+  const plugs = new Map(sheet.seen.plugs.map((p) => [p.cylinder, p.look]));
+  const inside = new Map(sheet.seen.inside.map((p) => [p.cylinder, p.look]));
+  const signs = sheet.seen.statements.filter(
+    (s) => (s.source === 'SIGNS' || s.source === 'SMOKE') && s.likelihoodRatio >= 1.5,
+  );
+  const look = (of: Map<number, string>) =>
+    function LookOf(c: number) {
+      const word = of.get(c);
+      return <span className={`font-sans text-[15px] ${colourOf(word)}`}>{word}</span>;
+    };
+  return (
+    <>
+      {signs.length > 0 && (
+        <div role="row" className="flex items-baseline border-b border-hair py-0.5">
+          <div role="rowheader" className="shrink-0 px-3 text-soft" style={{ width: measure.label }}>
+            signs
+          </div>
+          <div role="cell" className="line-clamp-2 pr-3">
+            {signs.map((s) => s.says).join(' ')}
+          </div>
+        </div>
+      )}
+      {plugs.size > 0 && (
+        <Row columns={columns} measure={measure} name="plugs" unit="" slim>
+          {look(plugs)}
+        </Row>
+      )}
+      {inside.size > 0 && (
+        <Row columns={columns} measure={measure} name="inside" unit="" slim>
+          {look(inside)}
+        </Row>
+      )}
+    </>
+  );
+}
+
+function colourOf(look: string | undefined): string {
+  return look === 'oily' || look === 'oil wet' || look === 'ash'
+    ? 'font-medium text-oil'
+    : look === 'tan' || look === 'dry' || look === 'pale'
+      ? ''
+      : 'font-medium';
+}
+
 /** Whether the air was thin enough here for the sea-level value to be a different one. */
 function differsAtSeaLevel(r: Schemas['ResultView']): boolean {
   return !!r.seaLevelKPa && !!r.valueKPa && Math.abs(r.seaLevelKPa / r.valueKPa - 1) > 0.01;
@@ -89,14 +136,16 @@ interface RowProps {
   measure: Measure;
   name: ReactNode;
   unit: string;
+  /** For words rather than figures. */
+  slim?: boolean;
   children: (cylinder: number) => ReactNode;
 }
 
-function Row({ columns, measure, name, unit, children }: RowProps) {
+function Row({ columns, measure, name, unit, slim, children }: RowProps) {
   return (
     <div
       role="row"
-      className="grid min-h-[34px] items-center border-b border-hair"
+      className={`grid items-center border-b border-hair ${slim ? 'min-h-[25px]' : 'min-h-[34px]'}`}
       style={{ gridTemplateColumns: gridTemplate(columns, measure) }}
     >
       <div role="rowheader" className="px-3 text-soft">

@@ -2,6 +2,8 @@ import { answer, api, type EngineDocument, type JobDocument, Refusal, type Sheet
 import { EngineFields } from '../engine/EngineFields';
 import { useChange } from '../sheet/useSheet';
 import { JobFields } from './JobFields';
+import { ServiceLog } from './ServiceLog';
+import { ToldFields } from './ToldFields';
 
 /** Why the engine is here, and what is known of it. Each field is saved as it is left. */
 export function IntakeStation({ sheet }: { sheet: Sheet }) {
@@ -26,6 +28,10 @@ export function IntakeStation({ sheet }: { sheet: Sheet }) {
         errorAt={at(saveJob.error)}
         onChange={(change) => saveJob.mutate({ ...sheet.job.job, ...change })}
       />
+      <div className="mt-5">
+        <ToldFields sheet={sheet} />
+      </div>
+      <ServiceLog sheet={sheet} />
       <h2 className="mt-7 mb-1 text-[22px] font-semibold">Engine</h2>
       <p className="mb-3 max-w-[75ch] text-soft">
         Name and cylinders are enough to start. Everything else makes a result surer; what is missing is said

@@ -26,13 +26,18 @@ const NAMES: Record<EscapePath['kind'], string> = {
   GASKET_COOLANT: 'gasket to coolant',
   GASKET_NEIGHBOUR: 'gasket between',
   OUTSIDE: 'outside',
+  OIL_PAST_RINGS: 'oil past rings',
+  OIL_PAST_STEM: 'oil past stem',
 };
 
 /** Columns narrower than this get smaller call-outs. */
 const ROOMY = 96;
 
-/** Line weight says how much: it doubles with each fourfold area. */
+/** Line weight says how much: it doubles with each fourfold area. How much oil is not known here. */
 function weight(path: EscapePath): number {
+  if (isOil(path)) {
+    return path.sureness === 'OPEN' ? 2 : 4.5;
+  }
   if (path.sureness === 'OPEN') {
     return 3;
   }
@@ -40,65 +45,95 @@ function weight(path: EscapePath): number {
   return Math.max(2, Math.min(11, 3.5 * Math.sqrt(area)));
 }
 
+/** Oil gets in, everything else gets out. */
+const isOil = (p: EscapePath) => p.kind === 'OIL_PAST_RINGS' || p.kind === 'OIL_PAST_STEM';
+
+const LINE = 14;
+
 export function EscapePaths({ sheet, cylinder, x, width, depth, towardsRight }: Props) {
-  const units = useUnits();
   const paths = sheet.diagnosis.paths.filter((p) => p.cylinder === cylinder);
   if (paths.length === 0) {
     return null;
   }
   const bore = boreOf(x, width);
-  const surest = paths.filter((p) => p.sureness !== 'OPEN');
-  const area = paths[0]!.areaMm2;
-  const words =
-    surest.length === 0
-      ? 'path not known'
-      : [...new Set(surest.map((p) => NAMES[p.kind]))].join(' or ') +
-        `, ${surest[0]!.sureness === 'LIKELY' ? 'likely' : 'possible'}`;
+  const out = paths.filter((p) => !isOil(p));
+  const oil = paths.filter((p) => isOil(p) && p.sureness !== 'OPEN');
+  const leak = out.length ? callOut(out, width) : [];
   return (
-    <g stroke="var(--leak)" fill="none" strokeLinecap={surest.length ? 'butt' : 'round'}>
+    <g fill="none">
       {paths.map((p) => (
-        <Path
+        <g
           key={p.kind + p.towards}
-          path={p}
-          bore={bore}
-          depth={depth}
-          right={!!p.towards && towardsRight(p.towards)}
-        />
+          stroke={isOil(p) ? 'var(--oil)' : 'var(--leak)'}
+          strokeLinecap={p.sureness === 'OPEN' ? 'round' : 'butt'}
+        >
+          <Path path={p} bore={bore} depth={depth} right={!!p.towards && towardsRight(p.towards)} />
+        </g>
       ))}
-      <g stroke="none" fill="var(--leak)">
-        {area && (
-          <text
-            x={bore.middle}
-            y={Y.callout + 16}
-            textAnchor="middle"
-            className={`font-mono font-bold ${width < ROOMY ? 'text-[12.5px]' : 'text-[16px]'}`}
-          >
-            {width < ROOMY ? area.best.toFixed(1) : units.format('area', area.best)} mm²
-          </text>
-        )}
-        <Words text={words} middle={bore.middle} width={width} y={area ? Y.callout + 32 : Y.callout + 16} />
-      </g>
+      {out.length > 0 && (
+        <CallOut lines={leak} paths={out} middle={bore.middle} width={width} y={Y.callout} />
+      )}
+      {oil.length > 0 && (
+        <CallOut
+          lines={callOut(oil, width)}
+          paths={oil}
+          middle={bore.middle}
+          width={width}
+          y={Y.callout + (out.length ? (leak.length + (out[0]!.areaMm2 ? 1.2 : 0)) * LINE + 2 : 0)}
+        />
+      )}
     </g>
   );
 }
 
-/** Breaks the call-out into lines that fit the column. */
-function Words({ text, middle, width, y }: { text: string; middle: number; width: number; y: number }) {
+/** What the call-out says, in lines that fit the column. */
+function callOut(paths: EscapePath[], width: number): string[] {
+  const surest = paths.filter((p) => p.sureness !== 'OPEN');
+  const named = [...new Set(surest.map((p) => NAMES[p.kind]))].join(' or ');
+  const text =
+    surest.length === 0
+      ? 'path not known'
+      : `${named.replace(/ or oil past/, ' or')}, ${surest[0]!.sureness === 'LIKELY' ? 'likely' : 'possible'}`;
   const room = Math.floor(width / 6.4);
-  const lines = text.split(' ').reduce<string[]>((all, word) => {
+  return text.split(' ').reduce<string[]>((all, word) => {
     const last = all.at(-1);
     return last !== undefined && (last + ' ' + word).length <= room
       ? [...all.slice(0, -1), last + ' ' + word]
       : [...all, word];
   }, []);
+}
+
+interface CallOutProps {
+  lines: string[];
+  paths: EscapePath[];
+  middle: number;
+  width: number;
+  y: number;
+}
+
+function CallOut({ lines, paths, middle, width, y }: CallOutProps) {
+  const units = useUnits();
+  const area = paths[0]!.areaMm2;
+  const top = area ? y + 32 : y + 16;
   return (
-    <text textAnchor="middle" className="text-[13.5px] font-medium">
-      {lines.map((line, i) => (
-        <tspan key={i} x={middle} y={y + i * 14}>
-          {line}
-        </tspan>
-      ))}
-    </text>
+    <g stroke="none" fill={isOil(paths[0]!) ? 'var(--oil)' : 'var(--leak)'} textAnchor="middle">
+      {area && (
+        <text
+          x={middle}
+          y={y + 16}
+          className={`font-mono font-bold ${width < ROOMY ? 'text-[12.5px]' : 'text-[16px]'}`}
+        >
+          {width < ROOMY ? area.best.toFixed(1) : units.format('area', area.best)} mm²
+        </text>
+      )}
+      <text className="text-[13.5px] font-medium">
+        {lines.map((line, i) => (
+          <tspan key={i} x={middle} y={top + i * LINE}>
+            {line}
+          </tspan>
+        ))}
+      </text>
+    </g>
   );
 }
 
@@ -144,6 +179,41 @@ function Path({ path, bore, depth, right }: { path: EscapePath; bore: Bore; dept
         </>
       );
     }
+    case 'GASKET_COOLANT': {
+      const jacket = bore.right + (bore.right - bore.left) * 0.3;
+      return (
+        <>
+          <path
+            d={`M${bore.right - 10} ${Y.gasket + 6}Q${jacket} ${Y.gasket} ${jacket} ${Y.gasket + 22}`}
+            {...line}
+          />
+          <Arrow x={jacket} y={Y.gasket + 24} angle={90} weight={w} open={path.sureness === 'OPEN'} />
+        </>
+      );
+    }
+    case 'OIL_PAST_RINGS':
+      return (
+        <>
+          <path d={`M${bore.left + 14} ${Y.bottom + 4}V${crown - 4}`} {...line} />
+          <Arrow
+            x={bore.left + 14}
+            y={crown - 6}
+            angle={-90}
+            weight={w}
+            open={path.sureness === 'OPEN'}
+            oil
+          />
+        </>
+      );
+    case 'OIL_PAST_STEM': {
+      const stem = bore.left + port * 0.85 + 4;
+      return (
+        <>
+          <path d={`M${stem} ${Y.plug + 2}V${Y.face + 6}`} {...line} />
+          <Arrow x={stem} y={Y.face + 8} angle={90} weight={w} open={path.sureness === 'OPEN'} oil />
+        </>
+      );
+    }
     default:
       return null;
   }
@@ -155,12 +225,14 @@ function Arrow({
   angle,
   weight: w,
   open,
+  oil = false,
 }: {
   x: number;
   y: number;
   angle: number;
   weight: number;
   open: boolean;
+  oil?: boolean;
 }) {
   if (open) {
     return null;
@@ -170,7 +242,7 @@ function Arrow({
     <path
       d={`M0 ${-s / 1.6}L${s} 0L0 ${s / 1.6}Z`}
       transform={`translate(${x} ${y}) rotate(${angle})`}
-      fill="var(--leak)"
+      fill={oil ? 'var(--oil)' : 'var(--leak)'}
       stroke="none"
     />
   );

@@ -5,6 +5,7 @@ import { answer, api, Refusal, sentence, type Sheet } from '../api/client';
 import { ReadingRows } from '../compression/ReadingRows';
 import { SchoolsTable } from '../compression/SchoolsTable';
 import { columnsOf, measure } from '../section/layout';
+import { Statements } from '../examination/Statements';
 import { Section } from '../section/Section';
 import { useUnits } from '../units/UnitsContext';
 import { Headline } from './VerdictPanel';
@@ -29,6 +30,15 @@ export function ReportStation({ sheet }: { sheet: Sheet }) {
           <ReadingRows sheet={sheet} columns={columns} measure={m} />
         </div>
         <Cylinders sheet={sheet} />
+        {sheet.seen.statements.length > 0 && (
+          <section className="mt-4">
+            <h3 className="heading mb-1 break-after-avoid">Seen before the gauges</h3>
+            {sheet.seen.plugSet && <p className="mb-2 text-[16px]">{sheet.seen.plugSet}</p>}
+            <div className="columns-2 gap-8">
+              <Statements sheet={sheet} statements={sheet.seen.statements} />
+            </div>
+          </section>
+        )}
         <section className="mt-4 break-inside-avoid">
           <h3 className="heading mb-1">Schools</h3>
           <SchoolsTable sheet={sheet} />
@@ -99,12 +109,23 @@ function Cylinders({ sheet }: { sheet: Sheet }) {
 function Open({ sheet }: { sheet: Sheet }) {
   const units = useUnits();
   const { faults, lacks, expectedKPa } = sheet.compression;
+  const lost = sheet.seen.steps
+    .filter((s) => s.takenAt && s.missing.length)
+    .map((s) => `Not captured before somebody went to ${s.words}: ${s.missing.join('; ')}.`);
+  const open = [
+    ...new Set([
+      ...sheet.diagnosis.open,
+      ...sheet.diagnosis.doesNotFit,
+      ...faults.map((f) => f.text),
+      ...lost,
+    ]),
+  ];
   return (
     <section className="mt-4 grid break-inside-avoid grid-cols-2 gap-8">
       <div>
         <h3 className="heading mb-1">Open, or seen in the measuring</h3>
-        {faults.length === 0 && sheet.diagnosis.doesNotFit.length === 0 && <p>Nothing.</p>}
-        {[...new Set([...sheet.diagnosis.doesNotFit, ...faults.map((f) => f.text)])].map((t) => (
+        {open.length === 0 && <p>Nothing.</p>}
+        {open.map((t) => (
           <p key={t}>{units.fill(t)}</p>
         ))}
       </div>
@@ -154,6 +175,9 @@ function Actions({ sheet }: { sheet: Sheet }) {
       </a>
       <a className="button" href={`/api/jobs/${id}/compression/readings.csv`} download>
         <Download aria-hidden size={18} /> Readings, CSV
+      </a>
+      <a className="button" href={`/api/jobs/${id}/examination.csv`} download>
+        <Download aria-hidden size={18} /> Signs, CSV
       </a>
       <button className="button" onClick={() => input.current?.click()}>
         <Upload aria-hidden size={18} /> Add readings from CSV

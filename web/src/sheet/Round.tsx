@@ -1,38 +1,37 @@
 import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { OrientationMap } from '../engine/OrientationMap';
+import { SoakReminder } from '../signs/SoakTimer';
 import { columnsOf } from '../section/layout';
 import { useTheme } from '../theme/useTheme';
-import { address, type Station, stations } from './stations';
+import { stationInWords } from './stationInWords';
+import { address, nameOf, type Station } from './stations';
 
 /** The round: each station with its result as a small strip, a bar for each cylinder. */
 export function Round({ sheet, station, onKeys }: { sheet: Sheet; station: Station; onKeys: () => void }) {
   const [dark, toggleDark] = useTheme();
-  const words: Record<Station, string> = {
-    intake: sheet.job.job.complaint || 'why it is here',
-    compression: compressionInWords(sheet),
-    report: sheet.diagnosis.engine.what,
-  };
   return (
     <nav
       className="no-print flex w-[204px] shrink-0 flex-col overflow-y-auto border-r border-ink max-[1099px]:w-full max-[1099px]:flex-row max-[1099px]:items-center max-[1099px]:border-r-0 max-[1099px]:border-b"
       aria-label="The round"
     >
       <h2 className="heading px-4 pt-3 pb-1 max-[1099px]:sr-only">The round</h2>
+      <SoakReminder sheet={sheet} />
       <ol className="max-[1099px]:flex max-[1099px]:flex-1 max-[1099px]:self-stretch">
-        {stations.map((s) => (
-          <li key={s.station} className="max-[1099px]:flex-1">
+        {sheet.stations.map((s) => (
+          <li key={s} className="max-[1099px]:flex-1">
             <Link
-              to={address(sheet.job.id, s.station)}
-              aria-current={s.station === station ? 'step' : undefined}
-              className="group relative block h-full min-h-[58px] border-b border-hair px-4 py-2 aria-[current=step]:bg-well"
+              to={address(sheet.job.id, s)}
+              aria-current={s === station ? 'step' : undefined}
+              className="group relative block h-full min-h-[50px] border-b border-hair px-4 py-1.5 aria-[current=step]:bg-well"
             >
               <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block" />
               <span className="flex items-center justify-between gap-2">
-                <span className="text-[18px] font-medium">{s.name}</span>
-                {s.station === 'compression' && <Strip sheet={sheet} />}
+                <span className="text-[18px] leading-tight font-medium">{nameOf(s)}</span>
+                {s === 'COMPRESSION' && <Strip sheet={sheet} />}
+                {(s === 'PLUGS' || s === 'INSIDE') && <LookStrip sheet={sheet} looks={looksAt(sheet, s)} />}
               </span>
-              <span className="line-clamp-2 text-soft">{words[s.station]}</span>
+              <span className="line-clamp-2 leading-tight text-soft">{stationInWords(sheet, s)}</span>
             </Link>
           </li>
         ))}
@@ -64,16 +63,38 @@ export function Round({ sheet, station, onKeys }: { sheet: Sheet; station: Stati
   );
 }
 
-function compressionInWords(sheet: Sheet): string {
-  const read = sheet.compression.cylinders.filter((c) => c.standing !== 'NOT_READ').length;
-  const wet = sheet.compression.wet.map((w) => w.cylinder);
-  const dry =
-    read === 0
-      ? 'not read yet'
-      : read < sheet.cylinders.length
-        ? `${read} of ${sheet.cylinders.length} read`
-        : 'dry';
-  return wet.length ? `${dry}, wet on ${wet.join(', ')}` : dry;
+function looksAt(sheet: Sheet, station: 'PLUGS' | 'INSIDE'): Map<number, string> {
+  const looks = station === 'PLUGS' ? sheet.seen.plugs : sheet.seen.inside;
+  return new Map(looks.map((l) => [l.cylinder, l.look]));
+}
+
+const UNREMARKABLE = new Set(['tan', 'dry', 'pale']);
+
+/** A mark for each cylinder: a stroke where nothing is odd, a block where something is. */
+function LookStrip({ sheet, looks }: { sheet: Sheet; looks: Map<number, string> }) {
+  const columns = columnsOf(sheet.engine.engine);
+  if (looks.size === 0) {
+    return null;
+  }
+  const step = Math.min(10, 80 / columns.length);
+  return (
+    <svg width={step * columns.length} height="16" aria-hidden className="shrink-0">
+      {columns.map((c, i) => {
+        const look = looks.get(c.cylinder);
+        const odd = look && !UNREMARKABLE.has(look);
+        return (
+          <rect
+            key={c.cylinder}
+            x={i * step}
+            y={odd ? 1 : 12}
+            width={step - 2.5}
+            height={odd ? 14 : 3}
+            fill={!look ? 'var(--hair)' : look === 'oily' || look === 'oil wet' ? 'var(--oil)' : 'var(--ink)'}
+          />
+        );
+      })}
+    </svg>
+  );
 }
 
 function Strip({ sheet }: { sheet: Sheet }) {

@@ -1,6 +1,11 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Refusal } from '../api/client';
+import { CrankcaseStation } from '../crankcase/CrankcaseStation';
+import { InsideStation } from '../inside/InsideStation';
+import { PlugStation } from '../plugs/PlugStation';
+import { SignsStation } from '../signs/SignsStation';
+import { SmokeStation } from '../signs/SmokeStation';
 import { CompressionStation } from '../compression/CompressionStation';
 import { IntakeStation } from '../job/IntakeStation';
 import { NoSuchPage } from '../jobs/NoSuchPage';
@@ -8,7 +13,7 @@ import { KeysDialog } from '../keys/KeysDialog';
 import { useKeys } from '../keys/useKeys';
 import { ReportStation } from './ReportStation';
 import { Round } from './Round';
-import { address, type Station, stations } from './stations';
+import { address, type Station } from './stations';
 import { TitleBlock } from './TitleBlock';
 import { useSheet } from './useSheet';
 import { useUndo } from './useUndo';
@@ -22,11 +27,11 @@ export function SheetPage({ station }: { station: Station }) {
   const undo = useUndo(id, sheet);
 
   useKeys((e) => {
-    const at = stations.findIndex((s) => s.station === station);
     if (e.key === '[' || e.key === ']') {
-      const next = stations[at + (e.key === '[' ? -1 : 1)];
+      const stations = sheet?.stations ?? [];
+      const next = stations[stations.indexOf(station) + (e.key === '[' ? -1 : 1)];
       if (next) {
-        void navigate(address(id, next.station));
+        void navigate(address(id, next));
       }
     } else if (e.key === '?') {
       setKeysShown(true);
@@ -52,9 +57,14 @@ export function SheetPage({ station }: { station: Station }) {
         <div className="flex min-h-0 flex-1 max-[1099px]:flex-col print:block">
           <Round sheet={sheet} station={station} onKeys={() => setKeysShown(true)} />
           <main className="flex min-h-0 min-w-0 flex-1 max-[1099px]:flex-col">
-            {station === 'intake' && <IntakeStation sheet={sheet} />}
-            {station === 'compression' && <CompressionStation key={id} sheet={sheet} />}
-            {station === 'report' && <ReportStation sheet={sheet} />}
+            {station === 'INTAKE' && <IntakeStation sheet={sheet} />}
+            {station === 'SIGNS' && <SignsStation sheet={sheet} />}
+            {station === 'SMOKE' && <SmokeStation sheet={sheet} />}
+            {station === 'PLUGS' && <PlugStation key={id} sheet={sheet} />}
+            {station === 'INSIDE' && <InsideStation key={id} sheet={sheet} />}
+            {station === 'CRANKCASE' && <CrankcaseStation sheet={sheet} />}
+            {station === 'COMPRESSION' && <CompressionStation key={id} sheet={sheet} />}
+            {station === 'VERDICT' && <ReportStation sheet={sheet} />}
           </main>
         </div>
         <TitleBlock sheet={sheet} undo={undo} />

@@ -2,7 +2,7 @@ import type { Sheet, Verdict } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
 
 /** What the readings say so far: the engine, the cylinder at hand, what does not fit, what next. */
-export function VerdictPanel({ sheet, current }: { sheet: Sheet; current: number }) {
+export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: number }) {
   const units = useUnits();
   const verdict = sheet.diagnosis.engine;
   const own = sheet.diagnosis.cylinders.find((c) => c.cylinder === current)?.verdict;
@@ -23,16 +23,8 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current: number
       <h3 className="heading mt-4">Next</h3>
       <p className="text-[18px] leading-snug font-medium text-act">{units.fill(verdict.next)}</p>
       {verdict.misses && <p className="mt-1 text-soft">{units.fill(verdict.misses)}</p>}
-      {sheet.diagnosis.doesNotFit.length > 0 && (
-        <section className="mt-4 border-t border-hair pt-3">
-          <h3 className="heading">Does not fit yet</h3>
-          <ul className="space-y-1">
-            {sheet.diagnosis.doesNotFit.map((d) => (
-              <li key={d}>{units.fill(d)}</li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <Findings title="Stays open" texts={sheet.diagnosis.open} />
+      <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
       {own && sheet.cylinders.length > 1 && (
         <section className="mt-4 border-t border-hair pt-3">
           <h3 className="heading">Cylinder {label}</h3>
@@ -47,6 +39,23 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current: number
         </section>
       )}
     </aside>
+  );
+}
+
+function Findings({ title, texts }: { title: string; texts: string[] }) {
+  const units = useUnits();
+  if (texts.length === 0) {
+    return null;
+  }
+  return (
+    <section className="mt-4 border-t border-hair pt-3">
+      <h3 className="heading">{title}</h3>
+      <ul className="space-y-1">
+        {texts.map((t) => (
+          <li key={t}>{units.fill(t)}</li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

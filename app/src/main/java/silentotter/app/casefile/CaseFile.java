@@ -4,15 +4,31 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 import silentotter.app.compression.ConditionsDocument;
 import silentotter.app.engine.EngineDocument;
+import silentotter.app.engine.ServiceDocument;
+import silentotter.app.examination.ExaminationPart;
 import silentotter.app.job.JobDocument;
 import silentotter.core.compression.PassKind;
+import tools.jackson.databind.node.ObjectNode;
 
 /** One engine with all its jobs and readings, as docs/case-file.schema.json describes it. */
-record CaseFile(String format, int version, EngineDocument engine, List<CaseJob> jobs) {
+record CaseFile(
+        String format,
+        int version,
+        EngineDocument engine,
+        @Nullable List<ServiceDocument> service,
+        List<CaseJob> jobs) {
     static final String FORMAT = "silent-otter-case";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
-    record CaseJob(JobDocument job, List<CasePass> compression) {}
+    /** @param examination parts as in {@code Examination}; left out by version 1, as are service and photos */
+    record CaseJob(
+            JobDocument job,
+            @Nullable ObjectNode examination,
+            @Nullable List<CasePhoto> photos,
+            List<CasePass> compression) {}
+
+    /** @param content base64 */
+    record CasePhoto(ExaminationPart part, int cylinder, String mediaType, String takenAt, byte[] content) {}
 
     record CasePass(PassKind kind, ConditionsDocument conditions, List<CaseReading> readings) {}
 

@@ -16,6 +16,7 @@ import silentotter.app.casefile.ReadingsCsv.CsvPass;
 import silentotter.app.compression.Compression;
 import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
+import silentotter.app.examination.Examinations;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.Sheets;
 import silentotter.core.engine.Engine;
@@ -25,15 +26,23 @@ import tools.jackson.databind.json.JsonMapper;
 class CaseFileController {
     private final CaseFiles caseFiles;
     private final Compression compression;
+    private final Examinations examinations;
     private final Engines engines;
     private final Jobs jobs;
     private final Sheets sheets;
     private final JsonMapper json;
 
     CaseFileController(
-            CaseFiles caseFiles, Compression compression, Engines engines, Jobs jobs, Sheets sheets, JsonMapper json) {
+            CaseFiles caseFiles,
+            Compression compression,
+            Examinations examinations,
+            Engines engines,
+            Jobs jobs,
+            Sheets sheets,
+            JsonMapper json) {
         this.caseFiles = caseFiles;
         this.compression = compression;
+        this.examinations = examinations;
         this.engines = engines;
         this.jobs = jobs;
         this.sheets = sheets;
@@ -76,6 +85,26 @@ class CaseFileController {
         for (CsvPass pass : ReadingsCsv.read(text)) {
             compression.addWholePass(id, engine, pass.kind(), pass.readings());
         }
+        sheets.changed(id);
+        return new Loaded(List.of(id));
+    }
+
+    @GetMapping(path = "/api/jobs/{id}/examination.csv", produces = "text/csv")
+    ResponseEntity<String> exportExamination(@PathVariable long id) {
+        String name = fileName(engines.byId(jobs.byId(id).engineId()).engine().name());
+        return attachment(
+                name + "-examination.csv",
+                MediaType.parseMediaType("text/csv"),
+                ExaminationCsv.write(examinations.json(id)));
+    }
+
+    /** Merges the findings of a file into the examination of the job; all of them or none. */
+    @Transactional
+    @PostMapping(path = "/api/jobs/{id}/examination.csv", consumes = "text/csv")
+    @ResponseStatus(HttpStatus.CREATED)
+    Loaded loadExamination(@PathVariable long id, @RequestBody String text) {
+        Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
+        ExaminationCsv.read(text).forEach((part, patch) -> examinations.change(id, engine, part, patch));
         sheets.changed(id);
         return new Loaded(List.of(id));
     }

@@ -8,13 +8,18 @@ import java.io.InputStream;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import silentotter.app.casefile.CaseFile.CaseJob;
 import silentotter.app.casefile.CaseFile.CasePass;
+import silentotter.app.casefile.CaseFile.CasePhoto;
 import silentotter.app.casefile.CaseFile.CaseReading;
 import silentotter.app.compression.ConditionsReader;
 import silentotter.app.engine.EngineReader;
+import silentotter.app.engine.ServiceDocument;
+import silentotter.app.examination.Examinations;
+import silentotter.app.examination.Photos;
 import silentotter.app.job.JobReader;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.AllowedRange;
@@ -30,10 +35,12 @@ class CaseFileReader {
     private static final int MOST_PROBLEMS = 50;
 
     private final JsonMapper json;
+    private final Examinations examinations;
     private final Schema schema;
 
-    CaseFileReader(JsonMapper json) {
+    CaseFileReader(JsonMapper json, Examinations examinations) {
         this.json = json;
+        this.examinations = examinations;
         InputStream source = CaseFileReader.class.getResourceAsStream("/case-file.schema.json");
         this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(source, InputFormat.JSON);
@@ -45,8 +52,15 @@ class CaseFileReader {
         CaseFile file = json.readValue(text, CaseFile.class);
         Problems problems = new Problems();
         Optional<Engine> engine = EngineReader.read(file.engine(), problems, "engine.");
+        List<ServiceDocument> service = Objects.requireNonNullElse(file.service(), List.of());
+        for (int i = 0; i < service.size(); i++) {
+            service.get(i).read(problems, "service[" + i + "].");
+        }
         for (int i = 0; i < file.jobs().size(); i++) {
-            check(file.jobs().get(i), engine, problems, "jobs[" + i + "].");
+            String path = "jobs[" + i + "].";
+            CaseJob job = file.jobs().get(i);
+            engine.ifPresent(e -> checkSeen(job, e, problems, path));
+            check(job, engine, problems, path);
         }
         problems.throwIfAny();
         return file;
@@ -73,6 +87,18 @@ class CaseFileReader {
         String path =
                 pointer.replaceAll("/(\\d+)(?=/|$)", "[$1]").replace("/", ".").replaceFirst("^\\.", "");
         return path.isEmpty() ? "the file" : path;
+    }
+
+    private void checkSeen(CaseJob job, Engine engine, Problems problems, String path) {
+        if (job.examination() != null) {
+            examinations.check(job.examination(), engine, problems, path + "examination.");
+        }
+        List<CasePhoto> photos = Objects.requireNonNullElse(job.photos(), List.of());
+        for (int i = 0; i < photos.size(); i++) {
+            CasePhoto p = photos.get(i);
+            Photos.check(
+                    engine, p.part(), p.cylinder(), p.mediaType(), p.content(), problems, path + "photos[" + i + "].");
+        }
     }
 
     private static void check(CaseJob job, Optional<Engine> engine, Problems problems, String path) {

@@ -2,17 +2,23 @@ package silentotter.app.casefile;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.casefile.CaseFile.CaseJob;
 import silentotter.app.casefile.CaseFile.CasePass;
+import silentotter.app.casefile.CaseFile.CasePhoto;
 import silentotter.app.casefile.CaseFile.CaseReading;
 import silentotter.app.compression.Compression;
 import silentotter.app.compression.ReadingDocument;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.Engines;
+import silentotter.app.engine.ServiceLogs;
+import silentotter.app.examination.Examinations;
+import silentotter.app.examination.Photos;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.Sheets;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Takes a case away as a file and loads one from elsewhere. */
 @Service
@@ -21,13 +27,27 @@ public class CaseFiles {
     private final Engines engines;
     private final Jobs jobs;
     private final Compression compression;
+    private final Examinations examinations;
+    private final Photos photos;
+    private final ServiceLogs serviceLogs;
     private final Sheets sheets;
 
-    CaseFiles(CaseFileReader reader, Engines engines, Jobs jobs, Compression compression, Sheets sheets) {
+    CaseFiles(
+            CaseFileReader reader,
+            Engines engines,
+            Jobs jobs,
+            Compression compression,
+            Examinations examinations,
+            Photos photos,
+            ServiceLogs serviceLogs,
+            Sheets sheets) {
         this.reader = reader;
         this.engines = engines;
         this.jobs = jobs;
         this.compression = compression;
+        this.examinations = examinations;
+        this.photos = photos;
+        this.serviceLogs = serviceLogs;
         this.sheets = sheets;
     }
 
@@ -35,10 +55,33 @@ public class CaseFiles {
         List<CaseJob> caseJobs = jobs.ofEngine(engineId).stream()
                 .map(id -> new CaseJob(
                         jobs.byId(id).job(),
+                        nullIfEmpty(examinations.json(id)),
+                        nullIfEmpty(photos.of(id).stream().map(this::photo).toList()),
                         compression.passes(id).stream().map(CaseFiles::pass).toList()))
                 .toList();
         return new CaseFile(
-                CaseFile.FORMAT, CaseFile.VERSION, engines.byId(engineId).engine(), caseJobs);
+                CaseFile.FORMAT,
+                CaseFile.VERSION,
+                engines.byId(engineId).engine(),
+                nullIfEmpty(serviceLogs.of(engineId)),
+                caseJobs);
+    }
+
+    private static <T> List<T> nullIfEmpty(List<T> list) {
+        return list.isEmpty() ? null : list;
+    }
+
+    private static ObjectNode nullIfEmpty(ObjectNode node) {
+        return node.isEmpty() ? null : node;
+    }
+
+    private CasePhoto photo(Photos.Photo p) {
+        return new CasePhoto(
+                p.part(),
+                p.cylinder(),
+                p.mediaType(),
+                p.takenAt(),
+                photos.byId(p.id()).content());
     }
 
     private static CasePass pass(StoredPass pass) {
@@ -60,9 +103,16 @@ public class CaseFiles {
     public List<Long> load(String text) {
         CaseFile file = reader.read(text);
         long engineId = engines.add(file.engine());
+        orEmpty(file.service()).forEach(e -> serviceLogs.restore(engineId, e));
         List<Long> ids = new ArrayList<>();
         for (CaseJob job : file.jobs()) {
             long id = jobs.add(engineId, job.job());
+            if (job.examination() != null) {
+                examinations.restore(id, job.examination());
+            }
+            for (CasePhoto p : orEmpty(job.photos())) {
+                photos.restore(id, p.part(), p.cylinder(), p.mediaType(), p.content(), p.takenAt());
+            }
             for (CasePass pass : job.compression()) {
                 load(compression.restorePass(id, pass.kind(), pass.conditions()), pass);
             }
@@ -70,6 +120,10 @@ public class CaseFiles {
             ids.add(id);
         }
         return ids;
+    }
+
+    private static <T> List<T> orEmpty(List<T> list) {
+        return Objects.requireNonNullElse(list, List.of());
     }
 
     private void load(long passId, CasePass pass) {

@@ -13,6 +13,7 @@ import jakarta.annotation.Nullable;
 import java.lang.reflect.RecordComponent;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -58,7 +59,8 @@ class ApiDescription {
 
     private static void require(Class<?> record, Schema<?> model) {
         for (RecordComponent component : record.getRecordComponents()) {
-            boolean nullable = component.getAccessor().isAnnotationPresent(Nullable.class)
+            boolean nullable = component.getType() == Optional.class
+                    || component.getAccessor().isAnnotationPresent(Nullable.class)
                     || component.isAnnotationPresent(Nullable.class);
             if (!nullable && model != null && model.getProperties() != null) {
                 model.addRequiredItem(component.getName());

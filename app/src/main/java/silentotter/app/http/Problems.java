@@ -23,7 +23,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Every refusal as an RFC 9457 problem document; wrong fields are named under {@code errors}. */
 @RestControllerAdvice
-class Problems extends ResponseEntityExceptionHandler {
+public class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     /** One wrong field as the API shows it. */
@@ -67,7 +67,8 @@ class Problems extends ResponseEntityExceptionHandler {
                 .body(problem(HttpStatus.BAD_REQUEST, "Check what was entered", List.of(problem)));
     }
 
-    private static FieldProblem unreadable(JacksonException e) {
+    /** What is wrong with JSON that cannot be read as what it should be, at its field. */
+    public static FieldProblem unreadable(JacksonException e) {
         String field = e.getPath().stream()
                 .map(r -> r.getPropertyName() == null ? "[" + r.getIndex() + "]" : "." + r.getPropertyName())
                 .collect(Collectors.joining())

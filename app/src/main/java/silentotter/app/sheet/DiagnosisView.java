@@ -13,7 +13,12 @@ import silentotter.core.engine.CylinderNumber;
 
 /** The diagnosis in plain values. */
 record DiagnosisView(
-        VerdictView engine, List<CylinderVerdictView> cylinders, List<PathView> paths, List<String> doesNotFit) {
+        VerdictView engine,
+        List<CylinderVerdictView> cylinders,
+        List<PathView> paths,
+        List<String> doesNotFit,
+        List<String> open,
+        List<String> stops) {
 
     record VerdictView(
             Tone tone,
@@ -60,6 +65,8 @@ record DiagnosisView(
                         .map(e -> new CylinderVerdictView(e.getKey().value(), VerdictView.of(e.getValue(), say)))
                         .toList(),
                 d.paths().stream().map(PathView::of).toList(),
-                d.doesNotFit().stream().map(say).toList());
+                d.doesNotFit().stream().map(say).toList(),
+                d.open().stream().map(say).toList(),
+                d.stops().stream().map(say).toList());
     }
 }

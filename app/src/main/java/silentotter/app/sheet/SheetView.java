@@ -5,16 +5,32 @@ import java.util.List;
 import silentotter.app.change.Change;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.Engines;
+import silentotter.app.engine.ServiceDocument;
+import silentotter.app.examination.Photos;
 import silentotter.app.job.Jobs;
 import silentotter.core.compression.School;
+import silentotter.core.examination.Examination;
+import silentotter.core.round.Station;
 
-/** The whole sheet of one job: what was measured, what it says, and what can be undone. */
+/**
+ * The whole sheet of one job: what was measured and seen, what it says, and what can be undone.
+ *
+ * @param examination what was written down before the gauges
+ * @param seen what that says
+ */
 record SheetView(
         Jobs.StoredJob job,
         Engines.StoredEngine engine,
         List<CylinderView> cylinders,
         List<StoredPass> passes,
         List<CrankedView> cranked,
+        List<Station> stations,
+        Examination examination,
+        ExaminationView seen,
+        List<Photos.Photo> photos,
+        List<String> plugCorrections,
+        List<ServiceDocument> service,
+        String lastOilChange,
         CompressionView compression,
         DiagnosisView diagnosis,
         School leadingSchool,

@@ -11,6 +11,10 @@ import silentotter.app.compression.ConditionsReader;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
+import silentotter.app.engine.ServiceDocument;
+import silentotter.app.engine.ServiceLogs;
+import silentotter.app.examination.Examinations;
+import silentotter.app.examination.Photos;
 import silentotter.app.job.JobReader;
 import silentotter.app.job.Jobs;
 import silentotter.app.shop.Shop;
@@ -24,6 +28,9 @@ import silentotter.core.diagnosis.Diagnostician;
 import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.examination.Examination;
+import silentotter.core.examination.ExaminationReading;
+import silentotter.core.round.Station;
 import silentotter.core.wording.Say;
 
 /** Puts the sheet of a job together: stored readings in, results out. Nothing computed is stored but the headline. */
@@ -32,6 +39,9 @@ public class Sheets {
     private final Jobs jobs;
     private final Engines engines;
     private final Compression compression;
+    private final Examinations examinations;
+    private final Photos photos;
+    private final ServiceLogs serviceLogs;
     private final CompressionAnalyst analyst;
     private final Journal journal;
     private final Shop shop;
@@ -40,12 +50,18 @@ public class Sheets {
             Jobs jobs,
             Engines engines,
             Compression compression,
+            Examinations examinations,
+            Photos photos,
+            ServiceLogs serviceLogs,
             CompressionAnalyst analyst,
             Journal journal,
             Shop shop) {
         this.jobs = jobs;
         this.engines = engines;
         this.compression = compression;
+        this.examinations = examinations;
+        this.photos = photos;
+        this.serviceLogs = serviceLogs;
         this.analyst = analyst;
         this.journal = journal;
         this.shop = shop;
@@ -58,10 +74,13 @@ public class Sheets {
             List<StoredPass> passes,
             CompressionAnalysis analysis,
             School leading,
+            Examination examination,
+            ExaminationReading reading,
             Diagnosis diagnosis) {}
 
     SheetView sheet(long jobId) {
         Computed c = compute(jobId);
+        List<ServiceDocument> service = serviceLogs.of(c.stored().id());
         return new SheetView(
                 c.job(),
                 c.stored(),
@@ -70,6 +89,13 @@ public class Sheets {
                         .toList(),
                 c.passes(),
                 c.passes().stream().flatMap(p -> cranked(p, c.engine())).toList(),
+                Station.of(c.engine()),
+                c.examination(),
+                ExaminationView.of(c.engine(), c.examination(), c.reading(), shop.leadingPlugSchool(), say(c.engine())),
+                photos.of(jobId),
+                examinations.corrections(jobId),
+                service,
+                serviceLogs.log(service).lastOilChange(JobReader.read(c.job().job())),
                 CompressionView.of(c.analysis(), say(c.engine())),
                 DiagnosisView.of(c.diagnosis(), say(c.engine())),
                 c.leading(),
@@ -128,7 +154,17 @@ public class Sheets {
                 JobReader.read(job.job()).ambient(),
                 passes.stream().map(StoredPass::toCore).toList());
         School leading = shop.leadingSchool();
+        Examination examination = examinations.of(jobId);
+        ExaminationReading reading = ExaminationReading.read(engine, examination, shop.leadingPlugSchool());
         return new Computed(
-                job, stored, engine, passes, analysis, leading, Diagnostician.diagnose(engine, analysis, leading));
+                job,
+                stored,
+                engine,
+                passes,
+                analysis,
+                leading,
+                examination,
+                reading,
+                Diagnostician.diagnose(engine, analysis, leading, reading));
     }
 }

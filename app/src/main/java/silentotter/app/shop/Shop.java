@@ -4,6 +4,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import silentotter.core.compression.School;
+import silentotter.core.plugs.PlugSchool;
 
 /** What this shop has chosen once for all its jobs. */
 @Mapper
@@ -14,4 +15,11 @@ public interface Shop {
 
     @Update("update shop set leading_school = #{school} where id = 1")
     void lead(School school);
+
+    /** The school of plug reading whose statements count; the rest are shown beside them. */
+    @Select("select leading_plug_school from shop where id = 1")
+    PlugSchool leadingPlugSchool();
+
+    @Update("update shop set leading_plug_school = #{school} where id = 1")
+    void leadPlugs(PlugSchool school);
 }

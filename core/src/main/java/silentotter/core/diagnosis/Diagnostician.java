@@ -21,6 +21,8 @@ import silentotter.core.compression.WetResult;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.examination.ExaminationReading;
+import silentotter.core.finding.Suspect;
 import silentotter.core.wording.Say;
 
 /**
@@ -43,14 +45,24 @@ public final class Diagnostician {
 
     /** @param leading the school whose ruling the shop puts first */
     public static Diagnosis diagnose(Engine engine, CompressionAnalysis analysis, School leading) {
+        return diagnose(engine, analysis, leading, ExaminationReading.NOTHING);
+    }
+
+    /** The same together with what was seen before the gauges. */
+    public static Diagnosis diagnose(
+            Engine engine, CompressionAnalysis analysis, School leading, ExaminationReading examination) {
         Diagnostician d = new Diagnostician(engine, analysis, leading);
+        SignsVerdict signs = new SignsVerdict(examination);
         Map<CylinderNumber, Verdict> cylinders = new LinkedHashMap<>();
         List<EscapePath> paths = new ArrayList<>();
         for (CylinderResult c : analysis.cylinders().values()) {
-            cylinders.put(c.cylinder(), d.cylinder(c));
+            cylinders.put(c.cylinder(), signs.joinedTo(d.cylinder(c), c.cylinder()));
             paths.addAll(d.paths(c));
+            paths.addAll(signs.paths(c.cylinder()));
         }
-        return new Diagnosis(d.engineVerdict(), cylinders, paths, d.doesNotFit());
+        Verdict engineVerdict = signs.joinedTo(d.engineVerdict());
+        return new Diagnosis(
+                engineVerdict, cylinders, paths, d.doesNotFit(), signs.open(engineVerdict, cylinders), signs.stops());
     }
 
     private Verdict cylinder(CylinderResult c) {
@@ -159,32 +171,35 @@ public final class Diagnostician {
 
         if (sealed) {
             return new Verdict(
-                    Tone.LOSS,
-                    "Ring seal",
-                    Sureness.LIKELY,
-                    why,
-                    "Leak-down, listening at filler and dipstick tube; camera for scoring.",
-                    "Worn, stuck and scored look alike in these tests.");
+                            Tone.LOSS,
+                            "Ring seal",
+                            Sureness.LIKELY,
+                            why,
+                            "Leak-down, listening at filler and dipstick tube; camera for scoring.",
+                            "Worn, stuck and scored look alike in these tests.")
+                    .blaming(Suspect.RING_SEAL, Suspect.EVEN_WEAR);
         }
         if (!c.lowNeighbours().isEmpty()) {
             return new Verdict(
-                    Tone.LOSS,
-                    "Gasket between " + Say.cylinders(pair(c)),
-                    volumeOnly ? Sureness.LIKELY : Sureness.POSSIBLE,
-                    why,
-                    "Leak-down on one, listening at the other's plug hole.",
-                    "Two leaking valves side by side read the same.");
+                            Tone.LOSS,
+                            "Gasket between " + Say.cylinders(pair(c)),
+                            volumeOnly ? Sureness.LIKELY : Sureness.POSSIBLE,
+                            why,
+                            "Leak-down on one, listening at the other's plug hole.",
+                            "Two leaking valves side by side read the same.")
+                    .blaming(Suspect.GASKET_BETWEEN, Suspect.COOLANT_ENTRY);
         }
         if (volumeOnly) {
             return new Verdict(
-                    Tone.LOSS,
-                    valveOrGasket(),
-                    Sureness.LIKELY,
-                    why,
-                    engine.cycle() == Cycle.TWO_STROKE
-                            ? "Leak-down, listening at exhaust port and neighbouring holes."
-                            : "Valve clearance first, then leak-down, listening at intake and exhaust.",
-                    "A broken ring takes no oil either.");
+                            Tone.LOSS,
+                            valveOrGasket(),
+                            Sureness.LIKELY,
+                            why,
+                            engine.cycle() == Cycle.TWO_STROKE
+                                    ? "Leak-down, listening at exhaust port and neighbouring holes."
+                                    : "Valve clearance first, then leak-down, listening at intake and exhaust.",
+                            "A broken ring takes no oil either.")
+                    .blaming(Suspect.INTAKE_VALVE, Suspect.EXHAUST_VALVE, Suspect.VALVE_HELD, Suspect.BROKEN);
         }
         return new Verdict(
                 Tone.LOSS,
@@ -308,16 +323,17 @@ public final class Diagnostician {
                     "");
         }
         if (!low.isEmpty()) {
-            List<String> telling =
-                    cylinder(analysis.cylinders().get(low.get(0))).why();
+            Verdict first = cylinder(analysis.cylinders().get(low.get(0)));
+            List<String> telling = first.why();
             why.addAll(1, telling.subList(Math.min(1, telling.size()), Math.min(2, telling.size())));
             return new Verdict(
-                    Tone.LOSS,
-                    lossHeadline(low),
-                    lossSureness(low),
-                    why,
-                    unreadNote + cylinder(analysis.cylinders().get(low.get(0))).next(),
-                    NOT_CLEARED);
+                            Tone.LOSS,
+                            lossHeadline(low),
+                            lossSureness(low),
+                            why,
+                            unreadNote + first.next(),
+                            NOT_CLEARED)
+                    .blaming(first.blames().toArray(Suspect[]::new));
         }
         if (unread > 0) {
             return new Verdict(Tone.SOUND, "Level so far", Sureness.OPEN, why, unreadNote + "Read the rest.", "");
@@ -327,12 +343,13 @@ public final class Diagnostician {
         if (allSealedWet) {
             why.add("Every cylinder tested wet rose beyond its oil's volume.");
             return new Verdict(
-                    Tone.LOSS,
-                    "Even ring wear, or bores washed dry",
-                    Sureness.POSSIBLE,
-                    why,
-                    "Leak-down on all, hot; ask about fuel wash.",
-                    "");
+                            Tone.LOSS,
+                            "Even ring wear, or bores washed dry",
+                            Sureness.POSSIBLE,
+                            why,
+                            "Leak-down on all, hot; ask about fuel wash.",
+                            "")
+                    .blaming(Suspect.EVEN_WEAR, Suspect.RING_SEAL, Suspect.RICH);
         }
         return new Verdict(
                 Tone.SOUND,

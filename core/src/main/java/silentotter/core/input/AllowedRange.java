@@ -46,7 +46,24 @@ public enum AllowedRange {
     STROKES("strokes", "", 1, 60, ""),
     INTAKE_FACTOR("intakeFactor", "", 0.2, 1, "1 is throttle wide open"),
     DISTANCE("distanceKm", "km", 0, 5_000_000, ""),
-    HOURS("hours", "h", 0, 300_000, "");
+    HOURS("hours", "h", 0, 300_000, ""),
+    SECONDS_TO_FIRE("secondsToFire", "s", 0, 120, "longer, and the starter burns"),
+    COLD_START("coldStartC", "°C", -40, 60, "outdoor air"),
+    STOOD_DAYS("stoodDays", "days", 0, 36_500, ""),
+    HOURS_SINCE_BUILT("hoursSinceBuilt", "h", 0, 300_000, ""),
+    WEAKNESS_TIMES("times", "times", 1, 10, "a prior, not a proof"),
+    OIL_PRESSURE_COLD("coldKPa", "kPa", 0, 1500, ""),
+    OIL_PRESSURE_COLD_SPEED("coldRpm", "rpm", 200, 8000, "idle to full speed"),
+    OIL_PRESSURE_HOT("hotKPa", "kPa", 0, 1500, ""),
+    OIL_PRESSURE_HOT_SPEED("hotRpm", "rpm", 200, 8000, "idle to full speed"),
+    STANDING("standingHours", "h", 0, 10_000, ""),
+    SOAK("minutes", "min", 1, 2880, "two days"),
+    GAP("gapMm", "mm", 0, 3, "0 is bridged"),
+    NEW_GAP("newGapMm", "mm", 0.2, 3, ""),
+    HOLD_START("startKPa", "kPa", 5, 100, "more pushes the seals out"),
+    HOLD_END("endKPa", "kPa", 0, 100, ""),
+    HOLD_SECONDS("seconds", "s", 5, 3600, ""),
+    SERVICE_LITRES("litres", "L", 0, 2000, "");
 
     private final String field;
     private final String unit;

@@ -1,0 +1,137 @@
+package silentotter.app.examination;
+
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.Iterator;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import silentotter.core.engine.Engine;
+import silentotter.core.examination.Examination;
+import silentotter.core.input.AllowedRange;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.InvalidInput;
+import silentotter.core.input.Problems;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * An examination as JSON. A change is a merge patch (RFC 7396): only what changed is sent, null takes a field back, so
+ * two windows that look at different things do not overwrite each other.
+ */
+@Component
+class ExaminationDocument {
+    private static final int LONGEST_TEXT = 400;
+    /** Parts keyed by cylinder number, and where. */
+    private static final Set<String> BY_CYLINDER = Set.of("inside", "plugs.plugs");
+
+    private final JsonMapper json;
+
+    ExaminationDocument(JsonMapper json) {
+        this.json = json;
+    }
+
+    ObjectNode empty() {
+        return json.createObjectNode();
+    }
+
+    ObjectNode parse(String document) {
+        return (ObjectNode) json.readTree(document);
+    }
+
+    /** The part with a patch merged in; nothing empty is kept. */
+    ObjectNode merged(ObjectNode part, JsonNode patch) {
+        ObjectNode merged = part.deepCopy();
+        if (!patch.isObject()) {
+            throw InvalidInput.at("", "A change must be a JSON object.");
+        }
+        merge(merged, (ObjectNode) patch);
+        return merged;
+    }
+
+    private static void merge(ObjectNode into, ObjectNode patch) {
+        patch.properties().forEach(e -> {
+            JsonNode value = e.getValue();
+            if (value.isNull()) {
+                into.remove(e.getKey());
+            } else if (value.isObject()) {
+                ObjectNode child = into.get(e.getKey()) instanceof ObjectNode o ? o : into.putObject(e.getKey());
+                merge(child, (ObjectNode) value);
+                if (child.isEmpty()) {
+                    into.remove(e.getKey());
+                }
+            } else {
+                into.set(e.getKey(), value);
+            }
+        });
+    }
+
+    Examination toCore(ObjectNode examination) {
+        return json.treeToValue(examination, Examination.class);
+    }
+
+    /** @throws InvalidInput with everything that is wrong, by field */
+    Examination checked(ObjectNode examination, Engine engine, Problems problems, String path) {
+        try {
+            numbersAndTexts(examination, path, problems);
+            cylinders(examination, engine, path, problems);
+            moments(examination, path, problems);
+            return toCore(examination);
+        } catch (JacksonException e) {
+            FieldProblem p = silentotter.app.http.Problems.unreadable(e);
+            problems.add(new FieldProblem(path + p.field(), p.message(), p.allowed()));
+            return Examination.EMPTY;
+        }
+    }
+
+    private static void numbersAndTexts(JsonNode node, String path, Problems problems) {
+        for (Iterator<Map.Entry<String, JsonNode>> i = node.properties().iterator(); i.hasNext(); ) {
+            Map.Entry<String, JsonNode> e = i.next();
+            String field = path + e.getKey();
+            JsonNode value = e.getValue();
+            if (value.isNumber()) {
+                AllowedRange.ofField(field)
+                        .flatMap(r -> r.problemWith(field, value.asDouble()))
+                        .ifPresent(problems::add);
+            } else if (value.isString() && value.asString().length() > LONGEST_TEXT) {
+                problems.add(FieldProblem.of(field, "is too long", "at most " + LONGEST_TEXT + " characters"));
+            } else if (value.isObject()) {
+                numbersAndTexts(value, field + ".", problems);
+            }
+        }
+    }
+
+    private static void cylinders(ObjectNode examination, Engine engine, String path, Problems problems) {
+        int count = engine.arrangement().count();
+        BY_CYLINDER.forEach(place -> {
+            JsonNode at = examination.at("/" + place.replace('.', '/'));
+            at.propertyNames().forEach(key -> {
+                if (!key.matches("\\d{1,2}") || Integer.parseInt(key) < 1 || Integer.parseInt(key) > count) {
+                    problems.add(FieldProblem.of(
+                            path + place + "." + key, "does not exist on this engine", "1 to " + count));
+                }
+            });
+        });
+    }
+
+    private static void moments(ObjectNode examination, String path, Problems problems) {
+        JsonNode soak = examination.at("/signs/soak/startedAt");
+        if (soak.isString()) {
+            moment(soak, path + "signs.soak.startedAt", problems);
+        }
+        examination
+                .at("/steps")
+                .properties()
+                .forEach(e -> moment(e.getValue(), path + "steps." + e.getKey(), problems));
+    }
+
+    private static void moment(JsonNode value, String path, Problems problems) {
+        try {
+            Instant.parse(value.asString(""));
+        } catch (DateTimeParseException e) {
+            problems.add(path, "'" + value.asString("") + "' is not a moment such as 2026-11-24T09:42:00Z");
+        }
+    }
+}

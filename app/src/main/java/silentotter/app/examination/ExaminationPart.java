@@ -1,0 +1,38 @@
+package silentotter.app.examination;
+
+import java.util.Arrays;
+import java.util.Locale;
+import silentotter.app.http.NotFound;
+
+/** The parts of an examination; each is changed by itself. */
+public enum ExaminationPart {
+    INTAKE("intake"),
+    SIGNS("signs"),
+    PLUGS("plugs"),
+    INSIDE("look inside"),
+    CRANKCASE("crankcase hold"),
+    STEPS("step taken");
+
+    private final String words;
+
+    ExaminationPart(String words) {
+        this.words = words;
+    }
+
+    /** The name in the document and in addresses: {@code plugs}. */
+    String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    String words() {
+        return words;
+    }
+
+    /** @throws NotFound when there is no such part */
+    public static ExaminationPart ofKey(String key) {
+        return Arrays.stream(values())
+                .filter(p -> p.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("There is no part '" + key + "' of an examination."));
+    }
+}

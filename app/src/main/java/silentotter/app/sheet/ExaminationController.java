@@ -1,0 +1,112 @@
+package silentotter.app.sheet;
+
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.engine.ServiceDocument;
+import silentotter.app.engine.ServiceLogs;
+import silentotter.app.examination.ExaminationPart;
+import silentotter.app.examination.Examinations;
+import silentotter.app.examination.Photos;
+import silentotter.app.job.Jobs;
+import silentotter.app.shop.Shop;
+import silentotter.core.plugs.PlugSchool;
+import tools.jackson.databind.JsonNode;
+
+/** What is looked at before the gauges. Each change is one transaction, answered with the whole new sheet. */
+@RestController
+class ExaminationController {
+    private final Sheets sheets;
+    private final Examinations examinations;
+    private final Photos photos;
+    private final ServiceLogs serviceLogs;
+    private final Jobs jobs;
+    private final Shop shop;
+
+    ExaminationController(
+            Sheets sheets, Examinations examinations, Photos photos, ServiceLogs serviceLogs, Jobs jobs, Shop shop) {
+        this.sheets = sheets;
+        this.examinations = examinations;
+        this.photos = photos;
+        this.serviceLogs = serviceLogs;
+        this.jobs = jobs;
+        this.shop = shop;
+    }
+
+    record Swap(int one, int other) {}
+
+    record LeadingPlugSchool(PlugSchool school) {}
+
+    /** Merges a patch (RFC 7396) into one part: intake, signs, plugs, inside, crankcase or steps. */
+    @Transactional
+    @PatchMapping("/api/jobs/{id}/examination/{part}")
+    SheetView change(
+            @PathVariable long id,
+            @PathVariable String part,
+            @RequestBody @Schema(type = "object", description = "JSON merge patch") JsonNode patch) {
+        examinations.change(id, sheets.engineOf(id), ExaminationPart.ofKey(part), patch);
+        return changed(id);
+    }
+
+    @Transactional
+    @PostMapping("/api/jobs/{id}/plugs/swap")
+    SheetView swap(@PathVariable long id, @RequestBody Swap body) {
+        examinations.swapPlugs(id, sheets.engineOf(id), body.one(), body.other());
+        return changed(id);
+    }
+
+    @Transactional
+    @PostMapping(
+            path = "/api/jobs/{id}/photos/{part}/{cylinder}",
+            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, "image/webp"})
+    SheetView addPhoto(
+            @PathVariable long id,
+            @PathVariable String part,
+            @PathVariable int cylinder,
+            @Parameter(hidden = true) @RequestHeader("Content-Type") String mediaType,
+            @RequestBody byte[] content) {
+        photos.add(id, sheets.engineOf(id), ExaminationPart.ofKey(part), cylinder, mediaType, content);
+        return changed(id);
+    }
+
+    @GetMapping("/api/photos/{photoId}")
+    ResponseEntity<byte[]> photo(@PathVariable long photoId) {
+        Photos.Picture picture = photos.byId(photoId);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(picture.photo().mediaType()))
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .body(picture.content());
+    }
+
+    @Transactional
+    @PostMapping("/api/jobs/{id}/service")
+    SheetView addService(@PathVariable long id, @RequestBody ServiceDocument body) {
+        serviceLogs.add(id, jobs.byId(id).engineId(), body);
+        return changed(id);
+    }
+
+    /** The school of plug reading that counts on all sheets of this shop. */
+    @Transactional
+    @PutMapping("/api/jobs/{id}/leading-plug-school")
+    SheetView leadPlugs(@PathVariable long id, @RequestBody LeadingPlugSchool body) {
+        shop.leadPlugs(body.school());
+        return changed(id);
+    }
+
+    private SheetView changed(long id) {
+        sheets.changed(id);
+        return sheets.sheet(id);
+    }
+}

@@ -1,0 +1,23 @@
+package silentotter.core.crankcase;
+
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * The crankcase pressure and vacuum test of a two-stroke: intake and exhaust closed off, pumped, and watched. It is what
+ * "leak-down" means to many who work on two-strokes. Pressure at most about 50 kPa, or seals are pushed out.
+ *
+ * @param bubbles whether bubbles were seen at each place that was looked at
+ */
+public record CrankcaseHold(Optional<HoldRun> pressure, Optional<HoldRun> vacuum, Map<BubblePlace, Boolean> bubbles) {
+    public static final CrankcaseHold EMPTY = new CrankcaseHold(Optional.empty(), Optional.empty(), Map.of());
+
+    public CrankcaseHold {
+        bubbles = Map.copyOf(Objects.requireNonNullElse(bubbles, Map.of()));
+    }
+
+    boolean bubblesAt(BubblePlace place) {
+        return bubbles.getOrDefault(place, false);
+    }
+}

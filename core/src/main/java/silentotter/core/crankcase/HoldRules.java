@@ -1,0 +1,93 @@
+package silentotter.core.crankcase;
+
+import static silentotter.core.finding.Suspect.CRANKCASE_AIR;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import silentotter.core.finding.Rule;
+import silentotter.core.finding.Statement;
+import silentotter.core.finding.Statement.Source;
+import silentotter.core.quantity.Pressure;
+import silentotter.core.wording.Say;
+
+/** What the crankcase hold says. Trade practice: at 40 to 50 kPa a sound crankcase loses next to nothing in a minute. */
+public final class HoldRules {
+    /** A loss up to this is called tight. */
+    private static final double TIGHT_KPA_PER_MINUTE = 4;
+    /** From this loss the crankcase leaks. */
+    private static final double LEAKING_KPA_PER_MINUTE = 7;
+
+    private static final List<Rule<CrankcaseHold>> PLACES = List.of(
+            place(BubblePlace.FLYWHEEL_SEAL, "the crank seal at the flywheel end"),
+            place(BubblePlace.FREE_END_SEAL, "the crank seal at the free end"),
+            place(BubblePlace.BASE_JOINT, "the base joint"),
+            place(BubblePlace.REED_BLOCK, "the reed block"),
+            place(BubblePlace.INTAKE_JOINT, "the intake joint"),
+            place(BubblePlace.PLUG_OR_HEAD, "plug or head, which belongs to the cylinder, not to the crankcase"));
+
+    private HoldRules() {}
+
+    private static Rule<CrankcaseHold> place(BubblePlace place, String words) {
+        return Rule.<CrankcaseHold>of(
+                        "hold-bubbles-"
+                                + place.name()
+                                        .toLowerCase(java.util.Locale.ROOT)
+                                        .replace('_', '-'),
+                        h -> h.bubblesAt(place),
+                        "Air passes at " + words + ".",
+                        "Bubbles were seen there under pressure.")
+                .pointsTo(15, CRANKCASE_AIR);
+    }
+
+    /** Everything that the hold says. */
+    public static List<Statement> read(CrankcaseHold hold) {
+        List<Statement> result = new ArrayList<>();
+        hold.pressure().flatMap(r -> judged("pressure", r)).ifPresent(result::add);
+        hold.vacuum().flatMap(r -> judged("vacuum", r)).ifPresent(result::add);
+        if (isLeaking(hold.vacuum())
+                && !isLeaking(hold.pressure())
+                && hold.pressure().isPresent()) {
+            result.add(rule(
+                    "hold-vacuum-only",
+                    "It holds pressure but not vacuum: a crank seal lip that only seals outwards.",
+                    "Vacuum pulls the lip off the shaft where pressure pushes it on.",
+                    12));
+        }
+        PLACES.forEach(r -> r.about(hold, Source.CRANKCASE, List.of()).ifPresent(result::add));
+        return result;
+    }
+
+    private static boolean isLeaking(Optional<HoldRun> run) {
+        return run.flatMap(HoldRun::lossPerMinute)
+                .filter(l -> l > LEAKING_KPA_PER_MINUTE)
+                .isPresent();
+    }
+
+    private static Optional<Statement> judged(String what, HoldRun run) {
+        return run.lossPerMinute().map(loss -> {
+            String measured = "Loses " + Say.pressure(Pressure.ofKPa(loss)) + " a minute, from "
+                    + Say.pressure(Pressure.ofKPa(run.startKPa().orElse(0.0))) + ". Up to "
+                    + Say.pressure(Pressure.ofKPa(TIGHT_KPA_PER_MINUTE)) + " is called tight, over "
+                    + Say.pressure(Pressure.ofKPa(LEAKING_KPA_PER_MINUTE)) + " a leak.";
+            if (loss <= TIGHT_KPA_PER_MINUTE) {
+                return rule("hold-" + what + "-tight", "The crankcase holds " + what + ".", measured, 0.4);
+            }
+            return loss > LEAKING_KPA_PER_MINUTE
+                    ? rule("hold-" + what + "-leaks", "The crankcase does not hold " + what + ".", measured, 6)
+                    : rule(
+                            "hold-" + what + "-between",
+                            "The crankcase loses a little " + what + ": check hoses and plugs of the tester, repeat.",
+                            measured,
+                            1.3);
+        });
+    }
+
+    private static Statement rule(String name, String says, String because, double likelihoodRatio) {
+        return Rule.<Boolean>of(name, b -> b, says, because)
+                .pointsTo(likelihoodRatio, CRANKCASE_AIR)
+                .toldApartBy("Soap on both seals, base, reed block and intake joint.")
+                .about(true, Source.CRANKCASE, List.of())
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,2 @@
+/** The crankcase of a two-stroke: whether it holds pressure and vacuum. */
+package silentotter.core.crankcase;

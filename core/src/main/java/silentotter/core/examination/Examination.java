@@ -1,0 +1,35 @@
+package silentotter.core.examination;
+
+import java.util.Map;
+import java.util.Objects;
+import silentotter.core.crankcase.CrankcaseHold;
+import silentotter.core.inside.CylinderInside;
+import silentotter.core.intake.Intake;
+import silentotter.core.plugs.PlugTray;
+import silentotter.core.signs.Signs;
+
+/**
+ * Everything looked at before the gauges.
+ *
+ * @param inside by cylinder number
+ * @param steps the steps that destroyed evidence and have been taken, with the moment, such as 2026-11-03T09:42:00Z
+ */
+public record Examination(
+        Intake intake,
+        Signs signs,
+        PlugTray plugs,
+        Map<Integer, CylinderInside> inside,
+        CrankcaseHold crankcase,
+        Map<LossyStep, String> steps) {
+    public static final Examination EMPTY =
+            new Examination(Intake.EMPTY, Signs.EMPTY, PlugTray.EMPTY, Map.of(), CrankcaseHold.EMPTY, Map.of());
+
+    public Examination {
+        intake = Objects.requireNonNullElse(intake, Intake.EMPTY);
+        signs = Objects.requireNonNullElse(signs, Signs.EMPTY);
+        plugs = Objects.requireNonNullElse(plugs, PlugTray.EMPTY);
+        inside = Map.copyOf(Objects.requireNonNullElse(inside, Map.of()));
+        crankcase = Objects.requireNonNullElse(crankcase, CrankcaseHold.EMPTY);
+        steps = Map.copyOf(Objects.requireNonNullElse(steps, Map.of()));
+    }
+}

@@ -1,0 +1,2 @@
+/** Everything looked at before the gauges, in one record, and what it says together. */
+package silentotter.core.examination;

@@ -1,0 +1,74 @@
+package silentotter.core.finding;
+
+import java.util.List;
+import java.util.Optional;
+import silentotter.core.engine.CylinderNumber;
+
+/**
+ * What one finding says, with its reason and its weight.
+ *
+ * @param rule stable name of the rule that made it
+ * @param cylinders those it is about; empty for the whole engine
+ * @param says the conclusion in a sentence
+ * @param because what was seen, and why it says that
+ * @param suspects what it points to, or away from; empty for a finding that says the opposite of trouble
+ * @param tellApart what would tell the possible causes apart; empty where there is one
+ * @param urgency whether the engine must be stopped
+ * @param fullReadingOnly whether only the school of full plug reading says it
+ */
+public record Statement(
+        String rule,
+        Source source,
+        List<CylinderNumber> cylinders,
+        String says,
+        String because,
+        Weight weight,
+        List<Suspect> suspects,
+        Optional<String> tellApart,
+        Urgency urgency,
+        boolean fullReadingOnly) {
+
+    /** Where in the round a statement comes from. */
+    public enum Source {
+        INTAKE,
+        SIGNS,
+        SMOKE,
+        PLUGS,
+        INSIDE,
+        CRANKCASE
+    }
+
+    /** What a statement asks at once. */
+    public enum Urgency {
+        NONE,
+        STOP_RUNNING
+    }
+
+    public Statement {
+        cylinders = List.copyOf(cylinders);
+        suspects = List.copyOf(suspects);
+    }
+
+    public boolean about(CylinderNumber cylinder) {
+        return cylinders.contains(cylinder);
+    }
+
+    public boolean stopsRunning() {
+        return urgency == Urgency.STOP_RUNNING;
+    }
+
+    /** The same statement weighing less, because what it rests on was spoiled. */
+    public Statement contaminatedBy(Contamination contamination) {
+        return new Statement(
+                rule,
+                source,
+                cylinders,
+                says,
+                because + " Spoiled by " + contamination.words() + ", so it weighs little.",
+                weight.contaminated(),
+                suspects,
+                tellApart,
+                urgency,
+                fullReadingOnly);
+    }
+}

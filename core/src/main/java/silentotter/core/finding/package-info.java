@@ -1,0 +1,2 @@
+/** What a finding is made of: a statement with its reason and its weight, and what may be behind it. */
+package silentotter.core.finding;

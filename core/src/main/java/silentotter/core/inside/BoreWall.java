@@ -1,0 +1,9 @@
+package silentotter.core.inside;
+
+/** The wall of the bore. */
+public enum BoreWall {
+    HATCH_SEEN,
+    GLAZED,
+    SCORED,
+    RUSTY
+}

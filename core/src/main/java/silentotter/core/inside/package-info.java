@@ -1,0 +1,2 @@
+/** What a camera shows through the plug or injector hole. */
+package silentotter.core.inside;

@@ -1,0 +1,9 @@
+package silentotter.core.plugs;
+
+/** Damage. */
+public enum Damage {
+    NONE,
+    BROKEN_INSULATOR,
+    BRIDGED_GAP,
+    BENT_GROUND
+}

@@ -1,0 +1,8 @@
+package silentotter.core.plugs;
+
+/** Wear of the electrodes. */
+public enum ElectrodeWear {
+    SHARP,
+    ROUNDED,
+    MELTED
+}

@@ -1,0 +1,53 @@
+package silentotter.core.plugs;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** What a plug looks like as a whole, in one word; the most telling thing on it wins. */
+public enum Look {
+    SPECKS("specks"),
+    BROKEN("broken"),
+    WASHED("washed"),
+    OIL_WET("oily"),
+    FUEL_WET("fuel wet"),
+    WET("wet"),
+    BRIDGED("bridged"),
+    ASH("ash"),
+    SOOT("soot"),
+    PALE("pale"),
+    TAN("tan");
+
+    private record Line(Look look, Predicate<Plug> seen) {}
+
+    private static final List<Line> MOST_TELLING_FIRST = List.of(
+            new Line(SPECKS, p -> p.has(Deposit.METAL_SPECKS)),
+            new Line(BROKEN, p -> p.has(Damage.BROKEN_INSULATOR) || p.has(ElectrodeWear.MELTED)),
+            new Line(WASHED, p -> p.has(NoseSurface.STEAM_CLEANED) || p.has(Deposit.WATER_STAIN)),
+            new Line(OIL_WET, p -> p.has(Wetness.WET_STAYS_OILY) || p.has(Deposit.OILY_CARBON)),
+            new Line(FUEL_WET, p -> p.has(Wetness.WET_EVAPORATES)),
+            new Line(WET, p -> p.has(Wetness.WET_NOT_RUBBED)),
+            new Line(BRIDGED, p -> p.has(Damage.BRIDGED_GAP)),
+            new Line(ASH, p -> p.has(Deposit.ASH)),
+            new Line(SOOT, p -> p.has(Deposit.SOFT_SOOT) || p.has(Shade.BLACK)),
+            new Line(PALE, p -> p.has(Shade.WHITE) || p.has(Shade.GREY) || p.has(NoseSurface.BLISTERED)),
+            new Line(TAN, p -> p.shade().isPresent()));
+
+    private final String words;
+
+    Look(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** The look of a plug; empty while too little was said of it. */
+    public static Optional<Look> of(Plug plug) {
+        return MOST_TELLING_FIRST.stream()
+                .filter(l -> l.seen().test(plug))
+                .map(Line::look)
+                .findFirst();
+    }
+}

@@ -1,0 +1,8 @@
+package silentotter.core.plugs;
+
+/** The well around the plug. */
+public enum Well {
+    DRY,
+    OIL,
+    WATER
+}

@@ -1,0 +1,8 @@
+package silentotter.core.signs;
+
+/** How much is seen at a place. */
+public enum LeakAmount {
+    DRY,
+    DAMP,
+    DRIPS
+}

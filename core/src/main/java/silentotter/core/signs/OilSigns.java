@@ -1,0 +1,56 @@
+package silentotter.core.signs;
+
+import java.util.Optional;
+import silentotter.core.finding.Contamination;
+
+/**
+ * The oil as found.
+ *
+ * @param shortColdRuns whether it only made short runs in the cold lately: condensation is then the likelier cause of milk
+ * @param waterDrained whether water came first when a little was drained
+ * @param magnet what a magnet picks up
+ * @param pleats what stands in the pleats of the opened filter
+ */
+public record OilSigns(
+        Optional<OilLevel> level,
+        Optional<OilColour> colour,
+        Optional<Milky> milky,
+        Optional<Boolean> shortColdRuns,
+        Optional<Boolean> waterDrained,
+        Optional<Boolean> fuelSmell,
+        Optional<Boolean> foam,
+        Optional<Metal> glitter,
+        Optional<Metal> magnet,
+        Optional<Metal> pleats,
+        Optional<Contamination> contaminatedBy) {
+    static final OilSigns EMPTY = new OilSigns(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
+    boolean is(Milky where) {
+        return milky.filter(m -> m == where).isPresent();
+    }
+
+    boolean milkyInside() {
+        return is(Milky.ON_STICK) || is(Milky.THROUGHOUT);
+    }
+
+    boolean metal(Metal kind) {
+        return glitter.filter(g -> g == kind).isPresent()
+                || magnet.filter(m -> m == kind).isPresent()
+                || pleats.filter(p -> p == kind).isPresent();
+    }
+
+    boolean has(OilLevel which) {
+        return level.filter(l -> l == which).isPresent();
+    }
+}

@@ -1,0 +1,2 @@
+/** What is seen before anything is loosened: oil, coolant, outside leaks, breather, oil pressure, smoke. */
+package silentotter.core.signs;

@@ -1,0 +1,49 @@
+import type { Sheet, Statement } from '../api/client';
+import { useUnits } from '../units/UnitsContext';
+
+interface Props {
+  sheet: Sheet;
+  statements: Statement[];
+  /** What is said while there is nothing to say. */
+  empty?: string;
+}
+
+/** What was seen says: each with its reason and its weight, what does not count in this shop set apart. */
+export function Statements({ sheet, statements, empty }: Props) {
+  const units = useUnits();
+  if (statements.length === 0) {
+    return empty ? <p className="text-soft">{empty}</p> : null;
+  }
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
+  return (
+    <ul className="space-y-2" aria-label="What this says">
+      {statements.map((s) => (
+        <li
+          key={s.rule + s.cylinders.join()}
+          className={`break-inside-avoid border-l-4 pl-3 ${s.stopsRunning ? 'border-leak' : s.counts ? 'border-ink' : 'border-dotted border-metal text-soft'}`}
+        >
+          <p className="text-[16px] font-medium">
+            {s.cylinders.length > 0 && (
+              <span className="mr-2 font-mono">{s.cylinders.map(labelOf).join(' ')}</span>
+            )}
+            {s.stopsRunning && <span className="mr-1 text-leak">Stop running.</span>}
+            {units.fill(s.says)}
+          </p>
+          <p className="text-soft">
+            {units.fill(s.because)}{' '}
+            <span className="whitespace-nowrap">
+              {weightInWords(s)}
+              {!s.counts && '; not counted in this shop'}.
+            </span>
+          </p>
+          {s.tellApart && <p className="text-act">{units.fill(s.tellApart)}</p>}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function weightInWords(s: Statement): string {
+  const capital = s.weight.charAt(0).toUpperCase() + s.weight.slice(1);
+  return s.suspects.length === 0 ? capital : `${capital} (× ${Number(s.likelihoodRatio.toPrecision(2))})`;
+}

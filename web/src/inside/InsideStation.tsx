@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import type { Schemas, Sheet } from '../api/client';
+import { Contaminated } from '../examination/Contaminated';
+import { Photos } from '../examination/Photos';
+import { StationFrame } from '../examination/StationFrame';
+import { Statements } from '../examination/Statements';
+import { useExamine } from '../examination/useExamine';
+import { useKeys } from '../keys/useKeys';
+import { columnsOf } from '../section/layout';
+import { Choice } from '../ui/Choice';
+import { YesNo } from '../ui/YesNo';
+
+type Inside = Schemas['CylinderInside'];
+
+/** A camera through the plug or injector hole, cylinder by cylinder. */
+export function InsideStation({ sheet }: { sheet: Sheet }) {
+  const { set, error } = useExamine(sheet.job.id, 'inside');
+  const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
+  const [cylinder, setCylinder] = useState(columns.find((c) => !sheet.examination.inside[c]) ?? columns[0]!);
+  const seen: Inside = sheet.examination.inside[cylinder] ?? {};
+  const looks = new Map(sheet.seen.inside.map((i) => [i.cylinder, i.look]));
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
+  const change = (patch: Inside) => set({ [cylinder]: patch } as never);
+  useKeys((e) => {
+    if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') {
+      return;
+    }
+    const at = columns.indexOf(cylinder) + (e.key === 'ArrowLeft' ? -1 : 1);
+    setCylinder(columns[(at + columns.length) % columns.length]!);
+    e.preventDefault();
+  });
+  return (
+    <StationFrame
+      sheet={sheet}
+      title="Look inside"
+      about="Through the plug or injector hole, piston down. It separates most of what pressure tests cannot. No camera, no matter: leave it open."
+      error={error}
+      current={cylinder}
+    >
+      <div role="group" aria-label="Cylinders" className="mb-4 flex flex-wrap">
+        {columns.map((c) => (
+          <button
+            key={c}
+            aria-pressed={c === cylinder}
+            className="-ml-px min-h-[56px] min-w-[72px] border border-metal px-2 first:ml-0 aria-pressed:border-ink aria-pressed:bg-well"
+            onClick={() => setCylinder(c)}
+          >
+            <span className={`block font-mono text-[18px] font-bold ${c === cylinder ? 'text-act' : ''}`}>
+              {labelOf(c)}
+            </span>
+            <span className="text-soft">{looks.get(c) ?? '–'}</span>
+          </button>
+        ))}
+      </div>
+      <div
+        className="mb-5 flex flex-wrap gap-x-6 gap-y-3"
+        aria-label={`Inside cylinder ${labelOf(cylinder)}`}
+      >
+        <Choice
+          label="Crown"
+          value={seen.crown}
+          options={[
+            ['DRY_CARBON', 'dry carbon'],
+            ['WET_OIL', 'wet with oil'],
+            ['WET_FUEL', 'wet with fuel'],
+            ['WASHED_CLEAN', 'washed clean'],
+            ['HOLED', 'holed'],
+          ]}
+          onChange={(crown) => change({ crown })}
+        />
+        <Choice
+          label="Bore"
+          value={seen.bore}
+          options={[
+            ['HATCH_SEEN', 'hatch seen'],
+            ['GLAZED', 'glazed'],
+            ['SCORED', 'scored'],
+            ['RUSTY', 'rusty'],
+          ]}
+          onChange={(bore) => change({ bore })}
+        />
+        {sheet.engine.engine.cycle !== 'TWO_STROKE' && (
+          <>
+            <Choice
+              label="Back of the intake valve"
+              value={seen.intakeBack}
+              options={[
+                ['DRY', 'dry'],
+                ['WET_OIL', 'wet with oil'],
+                ['CARBON', 'carbon'],
+              ]}
+              onChange={(intakeBack) => change({ intakeBack })}
+            />
+            <Choice
+              label="Face of the exhaust valve"
+              value={seen.exhaustFace}
+              options={[
+                ['EVEN', 'even'],
+                ['BURNT', 'burnt'],
+                ['DEPOSIT_ON_SEAT', 'deposit on the seat'],
+              ]}
+              onChange={(exhaustFace) => change({ exhaustFace })}
+            />
+          </>
+        )}
+        <YesNo
+          label="Water marks"
+          value={seen.waterMarks}
+          onChange={(waterMarks) => change({ waterMarks })}
+        />
+        <Contaminated value={seen.contaminatedBy} onChange={(by) => change({ contaminatedBy: by })} />
+        <div className="flex items-end gap-2">
+          <Photos sheet={sheet} part="INSIDE" cylinder={cylinder} />
+        </div>
+      </div>
+      <h3 className="heading mb-2">What this says</h3>
+      <Statements
+        sheet={sheet}
+        statements={sheet.seen.statements.filter((s) => s.source === 'INSIDE')}
+        empty="Nothing yet."
+      />
+    </StationFrame>
+  );
+}
