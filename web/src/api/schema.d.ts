@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculations/plug-gap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plugGap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculations/wet-test": {
         parameters: {
             query?: never;
@@ -971,6 +987,20 @@ export interface components {
             /** @enum {string} */
             wetness?: "DRY" | "WET_NOT_RUBBED" | "WET_EVAPORATES" | "WET_STAYS_OILY";
         };
+        PlugGapIn: {
+            /** Format: double */
+            distanceKm: number;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            newGapMm: number;
+        };
+        PlugGapOut: {
+            /** Format: double */
+            growthMmPer1000Km: number;
+            /** Format: double */
+            timesOrdinary: number;
+        };
         PlugSchoolView: {
             leads: boolean;
             /** @enum {string} */
@@ -1339,6 +1369,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CrankingOut"];
+                };
+            };
+        };
+    };
+    plugGap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlugGapIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlugGapOut"];
                 };
             };
         };

@@ -22,6 +22,7 @@ export function CalculatorPage() {
         <Cranking />
         <Wet />
         <Altitude />
+        <PlugGap />
       </main>
     </div>
   );
@@ -212,6 +213,30 @@ function Altitude() {
         <>
           <Figure name="at sea level">{units.withUnit('pressure', r.seaLevelReadingKPa)}</Figure>
           <Figure name="air here">{units.withUnit('pressure', r.ambientKPa)}</Figure>
+        </>
+      )}
+    </Calculation>
+  );
+}
+
+function PlugGap() {
+  return (
+    <Calculation<Schemas['PlugGapIn'], Schemas['PlugGapOut']>
+      title="Plug gap"
+      about="How fast a gap grew, against what is ordinary for plain electrodes. Fine-wire plugs wear about four times slower."
+      name="plug-gap"
+      start={{ gapMm: 1.1, newGapMm: 0.8, distanceKm: 20_000 }}
+      fields={[
+        ['gapMm', 'Gap now', 'length'],
+        ['newGapMm', 'Gap when new', 'length'],
+        ['distanceKm', 'Run', 'distance'],
+      ]}
+      compute={(body) => answer(api.POST('/api/calculations/plug-gap', { body }))}
+    >
+      {(r) => (
+        <>
+          <Figure name="mm per 1000 km">{r.growthMmPer1000Km.toFixed(4)}</Figure>
+          <Figure name="times the ordinary">{r.timesOrdinary.toFixed(1)}</Figure>
         </>
       )}
     </Calculation>

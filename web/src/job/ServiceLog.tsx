@@ -37,7 +37,7 @@ export function ServiceLog({ sheet }: { sheet: Sheet }) {
   return (
     <section className="mb-6" aria-label="Service log">
       <h2 className="mb-1 text-[22px] font-semibold">Service log</h2>
-      <p className="mb-2 text-[17px]">{sheet.lastOilChange}</p>
+      <p className="mb-2 text-[17px]">{units.fill(sheet.lastOilChange)}</p>
       {sheet.service.length > 0 && (
         <table className="mb-2 w-full text-left">
           <tbody>

@@ -38,6 +38,7 @@ export function PlugEditor({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
             {firstLooks.map((l) => (
               <button
                 key={l.key}
+                aria-label={l.words}
                 className={`min-h-[48px] border px-2 text-left ${shows(plug, l.plug) ? 'border-ink bg-ink text-paper' : 'border-metal bg-well'}`}
                 onClick={() => hand.look(l)}
               >

@@ -86,9 +86,17 @@ export function EscapePaths({ sheet, cylinder, x, width, depth, towardsRight }: 
   );
 }
 
+const ORDER: EscapePath['sureness'][] = ['NEAR_CERTAIN', 'LIKELY', 'POSSIBLE'];
+
+/** The paths that are surer than the others; none while nothing is known. */
+function surestOf(paths: EscapePath[]): EscapePath[] {
+  const best = ORDER.find((s) => paths.some((p) => p.sureness === s));
+  return paths.filter((p) => p.sureness === best);
+}
+
 /** What the call-out says, in lines that fit the column. */
 function callOut(paths: EscapePath[], width: number): string[] {
-  const surest = paths.filter((p) => p.sureness !== 'OPEN');
+  const surest = surestOf(paths);
   const named = [...new Set(surest.map((p) => NAMES[p.kind]))].join(' or ');
   const text =
     surest.length === 0

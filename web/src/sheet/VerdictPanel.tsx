@@ -23,6 +23,7 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
       <h3 className="heading mt-4">Next</h3>
       <p className="text-[18px] leading-snug font-medium text-act">{units.fill(verdict.next)}</p>
       {verdict.misses && <p className="mt-1 text-soft">{units.fill(verdict.misses)}</p>}
+      <Suspicions sheet={sheet} />
       <Findings title="Stays open" texts={sheet.diagnosis.open} />
       <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
       {own && sheet.cylinders.length > 1 && (
@@ -39,6 +40,39 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
         </section>
       )}
     </aside>
+  );
+}
+
+const MOST_SUSPECTS = 5;
+
+/** What the signs alone point to, each with how many times likelier they make it; with and without a stated prior. */
+function Suspicions({ sheet }: { sheet: Sheet }) {
+  const strong = sheet.seen.suspicions.filter((s) => s.likelihoodRatio >= 1.5).slice(0, MOST_SUSPECTS);
+  if (strong.length === 0) {
+    return null;
+  }
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
+  const times = (n: number) => `× ${n < 10 ? n.toFixed(1) : n.toFixed(0)}`;
+  return (
+    <section className="mt-4 border-t border-hair pt-3">
+      <h3 className="heading">Signs alone make likelier</h3>
+      <ul>
+        {strong.map((s) => (
+          <li key={s.suspect + s.cylinders.join()} className="flex justify-between gap-2">
+            <span>
+              {s.suspect}
+              {s.cylinders.length > 0 && `, ${s.cylinders.map(labelOf).join(' ')}`}
+              {s.withoutPrior != null && (
+                <span className="block text-soft">
+                  {times(s.withoutPrior)} without what the family is known for
+                </span>
+              )}
+            </span>
+            <span className="font-mono whitespace-nowrap">{times(s.likelihoodRatio)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -84,7 +84,14 @@ export function parseNumber(text: string): number | undefined {
   return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(cleaned) ? Number(cleaned) : undefined;
 }
 
-const MARKS: Record<string, Quantity> = { kPa: 'pressure', mm2: 'area', mL: 'dose', C: 'temperature' };
+const MARKS: Record<string, Quantity> = {
+  kPa: 'pressure',
+  mm2: 'area',
+  mL: 'dose',
+  C: 'temperature',
+  L: 'volume',
+  km: 'distance',
+};
 
 /** Fills the quantity marks of a sentence, such as {kPa:905.2}, in the chosen units. */
 export function fill(choice: Choice, sentence: string): string {

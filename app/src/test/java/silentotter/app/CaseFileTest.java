@@ -47,7 +47,10 @@ class CaseFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"version\" : 1                 | \"version\" : 7                | version",
+                "\"version\" : 2                 | \"version\" : 7                | version",
+                "\"shade\" : \"TAN\"             | \"shade\" : \"PINK\"            | jobs[0].examination.plugs.plugs[1].shade",
+                "\"gapMm\" : 0.95               | \"gapMm\" : 95                 | jobs[0].examination.plugs.plugs.1.gapMm",
+                "\"hours\" : 4102.0             | \"hours\" : -3                 | service[0].hours",
                 "\"boreMm\" : 86.0               | \"boreMm\" : \"wide\"          | engine.boreMm",
                 "\"boreMm\" : 86.0               | \"boreMm\" : 8600              | engine.boreMm",
                 "\"date\" : \"2026-11-03\"       | \"date\" : \"2026-13-03\"      | jobs[0].job.date",
@@ -62,6 +65,20 @@ class CaseFileTest {
         assertThat(answer.statusCode()).isEqualTo(400);
         assertThat(json(answer).at("/errors/0/field").asString()).isEqualTo(field);
         assertThat(jobs()).isEqualTo(before);
+    }
+
+    @Test
+    void filesOfVersionOneStillLoad() {
+        long job = json(server.post("/api/case-files", """
+                {"format": "silent-otter-case", "version": 1,
+                 "engine": {"name": "Gannet", "layout": "INLINE", "banks": [{"side": "ONLY", "cylinders": [1, 2]}]},
+                 "jobs": [{"job": {"date": "2026-11-03"}, "compression": [{"kind": "DRY", "conditions": {}, "readings":
+                  [{"cylinder": 1, "strokesKPa": [900.0], "finalOnly": true, "takenAt": "2026-11-03T09:00:00Z"}]}]}]}""")).at("/jobIds/0").asLong();
+        assertThat(server.sheet(job).at("/passes/0/readings").size()).isEqualTo(1);
+        assertThat(json(server.get("/api/jobs/" + job + "/case-file"))
+                        .at("/version")
+                        .asInt())
+                .isEqualTo(2);
     }
 
     @Test

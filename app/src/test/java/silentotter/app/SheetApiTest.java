@@ -210,7 +210,8 @@ class SheetApiTest {
             value = {
                 "cranking-compression | {\"boreMm\": 86, \"strokeMm\": 86, \"rodMm\": 143, \"compressionRatio\": 10, \"leakAreaMm2\": 1.2} | /strokesKPa/7 | 1156",
                 "wet-test | {\"boreMm\": 86, \"strokeMm\": 86, \"compressionRatio\": 10, \"dryKPa\": 1000, \"wetKPa\": 1300, \"oilMl\": 5} | /netRisePercent | 18.6",
-                "altitude | {\"altitudeM\": 1500, \"readingKPa\": 1119} | /seaLevelReadingKPa | 1341"
+                "altitude | {\"altitudeM\": 1500, \"readingKPa\": 1119} | /seaLevelReadingKPa | 1341",
+                "plug-gap | {\"gapMm\": 1.11, \"newGapMm\": 0.8, \"distanceKm\": 20000} | /timesOrdinary | 1"
             })
     void calculationsAreOpenToPrograms(String name, String body, String field, double expected) {
         JsonNode result = json(server.post("/api/calculations/" + name, body));

@@ -32,6 +32,7 @@ class BenchIT {
 
     @AfterEach
     void nothingComplained() {
+        browser.closeWindows();
         assertThat(browser.complaints).isEmpty();
     }
 
@@ -206,7 +207,7 @@ class BenchIT {
     void bracketsWalkTheRoundAndQuestionMarkShowsTheKeys() {
         Page page = openBench(newJob());
         page.keyboard().press("[");
-        assertThat(page).hasURL(Pattern.compile("/intake$"));
+        assertThat(page).hasURL(Pattern.compile("/inside$"));
         page.keyboard().press("]");
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/report$"));

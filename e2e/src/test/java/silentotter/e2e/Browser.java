@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +25,11 @@ final class Browser implements AutoCloseable {
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
 
+    /** Generous, since a test machine may be busy with other things; speed is measured by the benchmarks. */
+    private static final double PATIENCE_MS = 30_000;
+
     Browser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -47,7 +52,7 @@ final class Browser implements AutoCloseable {
                 .setIsMobile(touch)
                 .setAcceptDownloads(true));
         Page page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(m -> {
             // A refused value is answered with 400; Chromium logs that as an error of its own.
             if (m.type().equals("error") && !m.text().startsWith("Failed to load resource")) {
@@ -64,6 +69,11 @@ final class Browser implements AutoCloseable {
         });
         page.navigate(url);
         return page;
+    }
+
+    /** Closes all windows; an open one goes on asking the server for news. */
+    void closeWindows() {
+        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
     }
 
     @Override

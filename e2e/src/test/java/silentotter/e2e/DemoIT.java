@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,6 +34,11 @@ class DemoIT {
         app.close();
     }
 
+    @AfterEach
+    void closeWindows() {
+        browser.closeWindows();
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -45,6 +51,11 @@ class DemoIT {
                 "schools       | /jobs/5         | too close to tell                  | Schools   ",
                 "conditions    | /jobs/6         | The measuring is in doubt          | Conditions",
                 "intake        | /jobs/1/intake  | Cylinder 1 stands at the           |           ",
+                "signs         | /jobs/3/signs   | Combustion gas in the coolant      |           ",
+                "smoke         | /jobs/1/smoke   | Oil passes the rings under load    |           ",
+                "plugs         | /jobs/3/plugs   | They stand side by side            |           ",
+                "inside        | /jobs/9/inside  | Oil comes from below               |           ",
+                "crankcase     | /jobs/10/crankcase | It holds pressure but not vacuum |          ",
                 "report        | /jobs/1/report  | Cylinder by cylinder               |           ",
                 "calculator    | /calculator     | left for sealing                   |           "
             })

@@ -13,6 +13,8 @@ import silentotter.core.flow.Atmosphere;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
+import silentotter.core.plugs.GapGrowth;
+import silentotter.core.plugs.PlugMake;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
@@ -126,6 +128,24 @@ class CalculationController {
         double artefact = WetArtefact.risePercent(setup, CrankingSetup.soundLeak(geometry), oil.orElseThrow());
         double rise = 100 * (wet.orElseThrow() / dry.orElseThrow() - 1);
         return new WetOut(artefact, rise, rise - artefact, geometry.clearance().millilitres(), safe.millilitres());
+    }
+
+    record PlugGapIn(Double gapMm, Double newGapMm, Double distanceKm) {}
+
+    record PlugGapOut(double growthMmPer1000Km, double timesOrdinary) {}
+
+    /** Growth of a plug gap, against what is ordinary for plain electrodes. */
+    @PostMapping("/plug-gap")
+    PlugGapOut plugGap(@RequestBody PlugGapIn in) {
+        Problems problems = new Problems();
+        Optional<Double> gap = problems.required("gapMm", in.gapMm(), AllowedRange.GAP, v -> v);
+        Optional<Double> fresh = problems.required("newGapMm", in.newGapMm(), AllowedRange.NEW_GAP, v -> v);
+        Optional<Double> distance = problems.required("distanceKm", in.distanceKm(), AllowedRange.DISTANCE, v -> v);
+        distance.filter(d -> d == 0)
+                .ifPresent(d -> problems.add(FieldProblem.of("distanceKm", "must be above 0", "above 0 km")));
+        problems.throwIfAny();
+        GapGrowth growth = GapGrowth.of(gap.orElseThrow(), fresh.orElseThrow(), distance.orElseThrow(), PlugMake.PLAIN);
+        return new PlugGapOut(growth.mmPer1000Km(), growth.timesOrdinary());
     }
 
     @PostMapping("/altitude")

@@ -28,8 +28,9 @@ class ApiDescription {
                 .info(new Info()
                         .title("Silent Otter")
                         .version("1")
-                        .description("Texts carry quantities as {kPa:905.2}, {mm2:1.85}, {mL:5}, {C:20}; replace each "
-                                + "by the value in the unit wanted."))
+                        .description(
+                                "Texts carry quantities as {kPa:905.2}, {mm2:1.85}, {mL:5}, {C:20}, {L:4.2}, {km:1250}; replace each "
+                                        + "by the value in the unit wanted."))
                 // A fixed server, or the description would change with the port.
                 .servers(List.of(new Server().url("/")));
     }

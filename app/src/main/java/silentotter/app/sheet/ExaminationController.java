@@ -57,14 +57,14 @@ class ExaminationController {
             @PathVariable String part,
             @RequestBody @Schema(type = "object", description = "JSON merge patch") JsonNode patch) {
         examinations.change(id, sheets.engineOf(id), ExaminationPart.ofKey(part), patch);
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
     @PostMapping("/api/jobs/{id}/plugs/swap")
     SheetView swap(@PathVariable long id, @RequestBody Swap body) {
         examinations.swapPlugs(id, sheets.engineOf(id), body.one(), body.other());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
@@ -78,7 +78,7 @@ class ExaminationController {
             @Parameter(hidden = true) @RequestHeader("Content-Type") String mediaType,
             @RequestBody byte[] content) {
         photos.add(id, sheets.engineOf(id), ExaminationPart.ofKey(part), cylinder, mediaType, content);
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @GetMapping("/api/photos/{photoId}")
@@ -94,7 +94,7 @@ class ExaminationController {
     @PostMapping("/api/jobs/{id}/service")
     SheetView addService(@PathVariable long id, @RequestBody ServiceDocument body) {
         serviceLogs.add(id, jobs.byId(id).engineId(), body);
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     /** The school of plug reading that counts on all sheets of this shop. */
@@ -102,11 +102,6 @@ class ExaminationController {
     @PutMapping("/api/jobs/{id}/leading-plug-school")
     SheetView leadPlugs(@PathVariable long id, @RequestBody LeadingPlugSchool body) {
         shop.leadPlugs(body.school());
-        return changed(id);
-    }
-
-    private SheetView changed(long id) {
-        sheets.changed(id);
-        return sheets.sheet(id);
+        return sheets.changedSheet(id);
     }
 }

@@ -89,7 +89,7 @@ class SheetController {
         long engineId = body.engineId() != null ? body.engineId() : engines.add(body.engine());
         long id = jobs.add(engineId, body.job());
         compression.restorePass(id, PassKind.DRY, ConditionsDocument.EMPTY);
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @GetMapping("/{id}/sheet")
@@ -107,7 +107,7 @@ class SheetController {
     @PutMapping("/{id}")
     SheetView change(@PathVariable long id, @RequestBody JobChange body) {
         jobs.change(id, body.revision(), body.job());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
@@ -128,21 +128,21 @@ class SheetController {
                 .reduce((a, b) -> b)
                 .orElse(ConditionsDocument.EMPTY);
         compression.addPass(id, body.kind(), conditions);
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
     @PutMapping("/{id}/compression/passes/{passId}/conditions")
     SheetView changeConditions(@PathVariable long id, @PathVariable long passId, @RequestBody ConditionsChange body) {
         compression.changeConditions(id, passId, body.revision(), body.conditions());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
     @PostMapping("/{id}/compression/passes/{passId}/readings")
     SheetView addReading(@PathVariable long id, @PathVariable long passId, @RequestBody ReadingDocument body) {
         compression.addReading(id, sheets.engineOf(id), passId, body);
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
@@ -152,28 +152,28 @@ class SheetController {
             throw InvalidInput.at("number", "is more strokes than anybody cranks", AllowedRange.STROKES.inWords());
         }
         compression.addStroke(id, readingId, body.number(), body.kPa());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
     @PutMapping("/{id}/compression/readings/{readingId}/set-aside")
     SheetView setAside(@PathVariable long id, @PathVariable long readingId, @RequestBody SetAside body) {
         compression.setAside(id, readingId, body.reason());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
     @PostMapping("/{id}/undo")
     SheetView undo(@PathVariable long id, @RequestBody ChangeReference body) {
         undo.undo(id, body.changeId());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     @Transactional
     @PostMapping("/{id}/redo")
     SheetView redo(@PathVariable long id, @RequestBody ChangeReference body) {
         undo.redo(id, body.changeId());
-        return changed(id);
+        return sheets.changedSheet(id);
     }
 
     /** The school that leads on all sheets of this shop. */
@@ -181,11 +181,6 @@ class SheetController {
     @PutMapping("/{id}/leading-school")
     SheetView lead(@PathVariable long id, @RequestBody LeadingSchool body) {
         shop.lead(body.school());
-        return sheets.sheet(id);
-    }
-
-    private SheetView changed(long id) {
-        sheets.changed(id);
         return sheets.sheet(id);
     }
 }

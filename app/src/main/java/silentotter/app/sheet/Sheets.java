@@ -80,9 +80,14 @@ public class Sheets {
 
     SheetView sheet(long jobId) {
         Computed c = compute(jobId);
+        return view(c, c.job());
+    }
+
+    private SheetView view(Computed c, Jobs.StoredJob job) {
+        long jobId = job.id();
         List<ServiceDocument> service = serviceLogs.of(c.stored().id());
         return new SheetView(
-                c.job(),
+                job,
                 c.stored(),
                 c.engine().arrangement().cylinders().stream()
                         .map(n -> cylinder(c.engine(), n))
@@ -130,9 +135,20 @@ public class Sheets {
     /** Notes on a job that it has changed, with its new verdict; and on all jobs of its engine when that changed. */
     @Transactional
     public void changed(long jobId) {
+        touch(compute(jobId));
+    }
+
+    /** The same, answered with the new sheet; computed once. */
+    @Transactional
+    SheetView changedSheet(long jobId) {
         Computed c = compute(jobId);
+        touch(c);
+        return view(c, jobs.byId(jobId));
+    }
+
+    private void touch(Computed c) {
         Verdict verdict = c.diagnosis().engine();
-        jobs.touch(jobId, Say.labelled(verdict.what(), c.engine()), verdict.tone());
+        jobs.touch(c.job().id(), Say.labelled(verdict.what(), c.engine()), verdict.tone());
     }
 
     @Transactional

@@ -1,10 +1,12 @@
 package silentotter.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import silentotter.core.compression.BuildUp;
 import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.compression.CompressionAnalyst;
@@ -55,14 +57,24 @@ public final class Diagnostician {
         SignsVerdict signs = new SignsVerdict(examination);
         Map<CylinderNumber, Verdict> cylinders = new LinkedHashMap<>();
         List<EscapePath> paths = new ArrayList<>();
+        Set<CylinderNumber> lossByGauges = new HashSet<>();
         for (CylinderResult c : analysis.cylinders().values()) {
-            cylinders.put(c.cylinder(), signs.joinedTo(d.cylinder(c), c.cylinder()));
+            Verdict gauges = d.cylinder(c);
+            if (gauges.tone() == Tone.LOSS) {
+                lossByGauges.add(c.cylinder());
+            }
+            cylinders.put(c.cylinder(), signs.joinedTo(gauges, c.cylinder()));
             paths.addAll(d.paths(c));
             paths.addAll(signs.paths(c.cylinder()));
         }
         Verdict engineVerdict = signs.joinedTo(d.engineVerdict());
         return new Diagnosis(
-                engineVerdict, cylinders, paths, d.doesNotFit(), signs.open(engineVerdict, cylinders), signs.stops());
+                engineVerdict,
+                cylinders,
+                paths,
+                d.doesNotFit(),
+                signs.open(engineVerdict, lossByGauges),
+                signs.stops());
     }
 
     private Verdict cylinder(CylinderResult c) {

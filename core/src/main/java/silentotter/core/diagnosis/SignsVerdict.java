@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -188,19 +187,24 @@ final class SignsVerdict {
                 .toList();
     }
 
-    /** Findings that weigh and that no verdict explains. */
-    List<String> open(Verdict engine, Map<CylinderNumber, Verdict> cylinders) {
+    /**
+     * Findings that weigh and that the engine's verdict does not explain.
+     *
+     * @param lossByGauges cylinders that the gauges found leaking; a finding on another cylinder is not explained by them
+     */
+    List<String> open(Verdict engine, Set<CylinderNumber> lossByGauges) {
         return examination.statements().stream()
                 .filter(s -> s.source() != Source.INTAKE)
                 .filter(s -> s.weight().likelihoodRatio() >= STAYS_OPEN && !s.stopsRunning())
-                .filter(s ->
-                        !explained(s, engine) && s.cylinders().stream().noneMatch(c -> explained(s, cylinders.get(c))))
+                .filter(s -> !(engine.blames().stream().anyMatch(s.suspects()::contains) && isAt(s, lossByGauges)))
                 .map(SignsVerdict::inWords)
                 .toList();
     }
 
-    private static boolean explained(Statement statement, Verdict verdict) {
-        return verdict != null && verdict.blames().stream().anyMatch(statement.suspects()::contains);
+    private static boolean isAt(Statement statement, Set<CylinderNumber> cylinders) {
+        return statement.cylinders().isEmpty()
+                || cylinders.isEmpty()
+                || statement.cylinders().stream().anyMatch(cylinders::contains);
     }
 
     /** Ways in which oil or water is suspected to reach this cylinder. */

@@ -9,6 +9,7 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.finding.Statement;
+import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
 import silentotter.core.inside.InsideRules;
 import silentotter.core.intake.IntakeRules;
@@ -37,6 +38,9 @@ public record ExaminationReading(PlugReading plugs, List<Statement> statements, 
         statements.addAll(InsideRules.read(examination.inside()));
         if (engine.cycle() == Cycle.TWO_STROKE) {
             statements.addAll(HoldRules.read(examination.crankcase()));
+            statements = statements.stream()
+                    .flatMap(s -> s.without(Suspect::isOfFourStrokesOnly).stream())
+                    .toList();
         }
         return new ExaminationReading(plugs, statements, Suspicion.from(statements));
     }

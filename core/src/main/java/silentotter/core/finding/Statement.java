@@ -2,6 +2,7 @@ package silentotter.core.finding;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import silentotter.core.engine.CylinderNumber;
 
 /**
@@ -55,6 +56,15 @@ public record Statement(
 
     public boolean stopsRunning() {
         return urgency == Urgency.STOP_RUNNING;
+    }
+
+    /** The same statement about an engine that cannot have some suspects; empty when none would be left. */
+    public Optional<Statement> without(Predicate<Suspect> impossible) {
+        List<Suspect> left = suspects.stream().filter(impossible.negate()).toList();
+        return left.isEmpty() && !suspects.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Statement(
+                        rule, source, cylinders, says, because, weight, left, tellApart, urgency, fullReadingOnly));
     }
 
     /** The same statement weighing less, because what it rests on was spoiled. */

@@ -38,6 +38,15 @@ public enum Suspect {
         return words;
     }
 
+    /** Whether only an engine with poppet valves and an oil sump can have it; a two-stroke has neither. */
+    public boolean isOfFourStrokesOnly() {
+        return switch (this) {
+            case OIL_CONTROL, STEM_SEAL, VENTILATION, INTAKE_VALVE, EXHAUST_VALVE, VALVE_HELD, CAM_TIMING, OIL_CHARGE ->
+                true;
+            default -> false;
+        };
+    }
+
     /** Whether oil reaches the chamber past the rings. */
     public boolean oilPastRings() {
         return this == OIL_CONTROL || this == RING_SEAL || this == EVEN_WEAR || this == BROKEN;

@@ -23,7 +23,7 @@ public record ServiceLog(List<ServiceEntry> entries) {
     public String lastOilChange(Job job) {
         return last(ServiceKind.OIL_CHANGE)
                 .map(e -> "Oil changed " + e.date() + since(e, job)
-                        + e.litres().map(l -> ", " + Say.number(l) + " L").orElse("")
+                        + e.litres().map(l -> ", " + Say.litres(l)).orElse("")
                         + e.filterChanged()
                                 .map(f -> f ? ", filter too" : ", filter not changed")
                                 .orElse(", filter not noted")
@@ -36,8 +36,7 @@ public record ServiceLog(List<ServiceEntry> entries) {
         long days = ChronoUnit.DAYS.between(entry.date(), job.date());
         Optional<String> run = entry.hours()
                 .flatMap(then -> job.hours().map(now -> Say.number(now - then) + " h"))
-                .or(() -> entry.distanceKm()
-                        .flatMap(then -> job.distanceKm().map(now -> Say.number(now - then) + " km")));
+                .or(() -> entry.distanceKm().flatMap(then -> job.distanceKm().map(now -> Say.kilometres(now - then))));
         return " (" + days + " days ago" + run.map(r -> ", " + r).orElse("") + ")";
     }
 }

@@ -47,6 +47,16 @@ public final class Say {
         return area(range.low()) + " to " + area(range.high());
     }
 
+    /** Litres, for quantities that are filled in rather than dosed: <code>{L:4.2}</code>. */
+    public static String litres(double litres) {
+        return mark("L", litres, 2);
+    }
+
+    /** A distance on the meter: <code>{km:1250}</code>. */
+    public static String kilometres(double km) {
+        return mark("km", km, 0);
+    }
+
     /** A share of one as whole per cent, such as {@code 73 %}. */
     public static String percent(double share) {
         return String.format(Locale.ROOT, "%.0f %%", share * 100);

@@ -9,6 +9,7 @@ import java.util.Optional;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Diagnostician;
 import silentotter.core.engine.Arrangement;
+import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineEnd;
@@ -20,6 +21,7 @@ import silentotter.core.engine.Size;
 import silentotter.core.engine.SourcedLimit;
 import silentotter.core.engine.Traits;
 import silentotter.core.engine.UsualEngines;
+import silentotter.core.examination.ExaminationReading;
 import silentotter.core.instruments.CompressionGauge;
 import silentotter.core.job.Ambient;
 import silentotter.core.quantity.CrankSpeed;
@@ -80,6 +82,21 @@ public final class Bench {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.of(Fuel.DIESEL),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return this;
+    }
+
+    public Bench twoStroke() {
+        traits = new Traits(
+                Optional.of(Cycle.TWO_STROKE),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -182,6 +199,10 @@ public final class Bench {
 
     public CompressionAnalysis analyse() {
         return new CompressionAnalyst(LeakCurve::of).analyse(engine(), ambient, passes);
+    }
+
+    public Diagnosis diagnose(ExaminationReading examination) {
+        return Diagnostician.diagnose(engine(), analyse(), School.LOWEST_75, examination);
     }
 
     public Diagnosis diagnose() {

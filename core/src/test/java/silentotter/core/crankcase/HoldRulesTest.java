@@ -1,0 +1,53 @@
+package silentotter.core.crankcase;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import silentotter.core.finding.Statement;
+import silentotter.core.finding.Suspicion;
+
+class HoldRulesTest {
+    private static Optional<HoldRun> run(double start, double end, double seconds) {
+        return Optional.of(new HoldRun(Optional.of(start), Optional.of(end), Optional.of(seconds)));
+    }
+
+    private static double weight(CrankcaseHold hold) {
+        return Suspicion.from(HoldRules.read(hold)).stream()
+                .map(s -> s.weight().likelihoodRatio())
+                .findFirst()
+                .orElse(0.0);
+    }
+
+    @Test
+    void theLossIsAMinutes() {
+        assertThat(run(40, 37, 30).get().lossPerMinute()).contains(6.0);
+        assertThat(new HoldRun(Optional.of(40.0), Optional.empty(), Optional.of(30.0)).lossPerMinute())
+                .isEmpty();
+    }
+
+    @Test
+    void tightLeakingAndVacuumOnly() {
+        CrankcaseHold tight = new CrankcaseHold(run(40, 39, 60), run(40, 38, 60), Map.of());
+        assertThat(weight(tight)).isZero();
+
+        CrankcaseHold leaking = new CrankcaseHold(run(40, 20, 60), Optional.empty(), Map.of());
+        assertThat(HoldRules.read(leaking)).extracting(Statement::rule).containsExactly("hold-pressure-leaks");
+
+        CrankcaseHold lip = new CrankcaseHold(run(40, 38, 60), run(40, 20, 60), Map.of());
+        assertThat(HoldRules.read(lip)).extracting(Statement::rule).contains("hold-vacuum-only");
+        assertThat(weight(lip)).isGreaterThan(3);
+    }
+
+    @Test
+    void bubblesNameThePlace() {
+        CrankcaseHold hold = new CrankcaseHold(
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(BubblePlace.REED_BLOCK, true, BubblePlace.BASE_JOINT, false));
+        assertThat(HoldRules.read(hold))
+                .singleElement()
+                .satisfies(s -> assertThat(s.says()).contains("reed block"));
+    }
+}
