@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculations/leak-area": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leakArea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculations/leak-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leakReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculations/plug-gap": {
         parameters: {
             query?: never;
@@ -46,6 +78,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["plugGap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculations/tester-orifice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["testerOrifice"];
         delete?: never;
         options?: never;
         head?: never;
@@ -875,6 +923,52 @@ export interface components {
             /** @enum {string} */
             school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
         };
+        LeakAreaIn: {
+            /** Format: double */
+            ambientKPa?: number | null;
+            /** Format: double */
+            cylinderKPa?: number | null;
+            /** Format: double */
+            dischargeCoefficient?: number | null;
+            /** Format: double */
+            leakPercent?: number | null;
+            /** Format: double */
+            orificeMm: number;
+            /** Format: double */
+            supplyKPa: number;
+            /** Format: double */
+            temperatureC?: number | null;
+        };
+        LeakAreaOut: {
+            /** Format: double */
+            equivalentHoleMm: number;
+            /** Format: double */
+            freeAirLPerMin: number;
+            /** Format: double */
+            leakAreaMm2: number;
+            /** Format: double */
+            leakPercent: number;
+        };
+        LeakReadingIn: {
+            /** Format: double */
+            ambientKPa?: number | null;
+            /** Format: double */
+            dischargeCoefficient?: number | null;
+            /** Format: double */
+            leakAreaMm2: number;
+            /** Format: double */
+            orificeMm: number;
+            /** Format: double */
+            supplyKPa: number;
+        };
+        LeakReadingOut: {
+            /** Format: double */
+            cylinderKPa: number;
+            /** Format: double */
+            freeAirLPerMin: number;
+            /** Format: double */
+            leakPercent: number;
+        };
         LimitDocument: {
             source?: string | null;
             /** Format: double */
@@ -1242,6 +1336,24 @@ export interface components {
             /** Format: int32 */
             other: number;
         };
+        TesterOrificeIn: {
+            /** Format: double */
+            ambientKPa?: number | null;
+            /** Format: double */
+            bleedDischargeCoefficient?: number | null;
+            /** Format: double */
+            bleedHoleMm: number;
+            /** Format: double */
+            leakPercent: number;
+            /** Format: double */
+            supplyKPa: number;
+        };
+        TesterOrificeOut: {
+            /** Format: double */
+            orificeEffectiveAreaMm2: number;
+            /** Format: double */
+            orificeMm: number;
+        };
         Usual: {
             banks: components["schemas"]["BankDocument"][][];
             firingOrders: number[][];
@@ -1373,6 +1485,54 @@ export interface operations {
             };
         };
     };
+    leakArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakAreaIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeakAreaOut"];
+                };
+            };
+        };
+    };
+    leakReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakReadingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeakReadingOut"];
+                };
+            };
+        };
+    };
     plugGap: {
         parameters: {
             query?: never;
@@ -1393,6 +1553,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlugGapOut"];
+                };
+            };
+        };
+    };
+    testerOrifice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TesterOrificeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TesterOrificeOut"];
                 };
             };
         };

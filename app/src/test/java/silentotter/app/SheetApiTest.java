@@ -211,7 +211,11 @@ class SheetApiTest {
                 "cranking-compression | {\"boreMm\": 86, \"strokeMm\": 86, \"rodMm\": 143, \"compressionRatio\": 10, \"leakAreaMm2\": 1.2} | /strokesKPa/7 | 1156",
                 "wet-test | {\"boreMm\": 86, \"strokeMm\": 86, \"compressionRatio\": 10, \"dryKPa\": 1000, \"wetKPa\": 1300, \"oilMl\": 5} | /netRisePercent | 18.6",
                 "altitude | {\"altitudeM\": 1500, \"readingKPa\": 1119} | /seaLevelReadingKPa | 1341",
-                "plug-gap | {\"gapMm\": 1.11, \"newGapMm\": 0.8, \"distanceKm\": 20000} | /timesOrdinary | 1"
+                "plug-gap | {\"gapMm\": 1.11, \"newGapMm\": 0.8, \"distanceKm\": 20000} | /timesOrdinary | 1",
+                "leak-area | {\"supplyKPa\": 689.476, \"leakPercent\": 40, \"orificeMm\": 1.016} | /leakAreaMm2 | 1.203",
+                "leak-area | {\"supplyKPa\": 620.5, \"cylinderKPa\": 570.86, \"orificeMm\": 1.5, \"dischargeCoefficient\": 0.85} | /freeAirLPerMin | 66.5",
+                "leak-reading | {\"supplyKPa\": 689.476, \"leakAreaMm2\": 1.203, \"orificeMm\": 1.016} | /leakPercent | 40",
+                "tester-orifice | {\"supplyKPa\": 689.476, \"leakPercent\": 40, \"bleedHoleMm\": 1.237} | /orificeMm | 1.016"
             })
     void calculationsAreOpenToPrograms(String name, String body, String field, double expected) {
         JsonNode result = json(server.post("/api/calculations/" + name, body));

@@ -15,6 +15,16 @@ public record LeakArea(double squareMm) implements Comparable<LeakArea> {
         return new LeakArea(squareMm);
     }
 
+    /** The effective area of a round hole: discharge coefficient times geometric area. */
+    public static LeakArea ofHole(Length diameter, double dischargeCoefficient) {
+        return new LeakArea(dischargeCoefficient * Math.PI / 4 * diameter.mm() * diameter.mm());
+    }
+
+    /** Diameter of the ideal round hole (discharge coefficient 1) with this area. */
+    public Length equivalentHole() {
+        return Length.ofMm(Math.sqrt(4 * squareMm / Math.PI));
+    }
+
     public double squareMetres() {
         return squareMm * 1e-6;
     }
