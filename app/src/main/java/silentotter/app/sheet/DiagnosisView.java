@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.EscapePath;
-import silentotter.core.diagnosis.PathKind;
 import silentotter.core.diagnosis.Sureness;
 import silentotter.core.diagnosis.Tone;
 import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.PathKind;
 
 /** The diagnosis in plain values. */
 record DiagnosisView(

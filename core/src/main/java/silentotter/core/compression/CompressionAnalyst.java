@@ -10,6 +10,7 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.flow.Atmosphere;
 import silentotter.core.job.Ambient;
+import silentotter.core.leakdown.CompressionBeside;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;
@@ -67,6 +68,17 @@ public final class CompressionAnalyst {
                 engine.size().geometry(engine.assumedRatio()).map(WetArtefact::safeOil),
                 faults,
                 lacks(engine, ambient, conditions));
+    }
+
+    /** What leak-down is held against: the share each cylinder showed, and the share that a leak would leave here. */
+    public CompressionBeside beside(
+            Engine engine, Ambient ambient, List<CompressionPass> passes, CompressionAnalysis analysis) {
+        Conditions conditions =
+                lastRead(passes, PassKind.DRY).map(CompressionPass::conditions).orElse(Conditions.UNKNOWN);
+        Map<CylinderNumber, Estimate<Double>> measured = new LinkedHashMap<>();
+        analysis.cylinders().forEach((c, r) -> r.shareOfSound().ifPresent(s -> measured.put(c, s)));
+        return new CompressionBeside(
+                LeakEstimates.of(engine, ambient, conditions, curves).map(e -> e::share), measured);
     }
 
     /** Why oil must not or need not be put into this cylinder; empty when it may. */

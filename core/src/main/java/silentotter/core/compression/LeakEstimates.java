@@ -107,6 +107,12 @@ final class LeakEstimates {
                 Pressure.ofKPa(high * (1 + LEVEL_UNCERTAINTY)));
     }
 
+    /** The share of a sound sister's reading that a leak leaves at cranking speed. */
+    double share(LeakArea leak) {
+        LeakArea least = LeakArea.ofSquareMm(Math.max(leak.squareMm(), 1e-3));
+        return middle().reading(least).ratioTo(middle().reading(sound.best()));
+    }
+
     /** The leak that leaves this share of a sound sister's reading. */
     LeakArea area(double share) {
         return implied(middle(), share, sound.best());

@@ -24,7 +24,9 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.ExaminationReading;
+import silentotter.core.finding.PathKind;
 import silentotter.core.finding.Suspect;
+import silentotter.core.leakdown.LeakdownAnalysis;
 import silentotter.core.wording.Say;
 
 /**
@@ -47,34 +49,91 @@ public final class Diagnostician {
 
     /** @param leading the school whose ruling the shop puts first */
     public static Diagnosis diagnose(Engine engine, CompressionAnalysis analysis, School leading) {
-        return diagnose(engine, analysis, leading, ExaminationReading.NOTHING);
+        return diagnose(engine, analysis, leading, ExaminationReading.NOTHING, LeakdownAnalysis.NONE);
     }
 
-    /** The same together with what was seen before the gauges. */
+    /** The same together with what was seen before the gauges, and with leak-down. */
     public static Diagnosis diagnose(
-            Engine engine, CompressionAnalysis analysis, School leading, ExaminationReading examination) {
+            Engine engine,
+            CompressionAnalysis analysis,
+            School leading,
+            ExaminationReading examination,
+            LeakdownAnalysis leakdown) {
         Diagnostician d = new Diagnostician(engine, analysis, leading);
+        LeakdownVerdict leaks = new LeakdownVerdict(leakdown);
         SignsVerdict signs = new SignsVerdict(examination);
+        Map<CylinderNumber, Verdict> gauges = new LinkedHashMap<>();
         Map<CylinderNumber, Verdict> cylinders = new LinkedHashMap<>();
         List<EscapePath> paths = new ArrayList<>();
-        Set<CylinderNumber> lossByGauges = new HashSet<>();
         for (CylinderResult c : analysis.cylinders().values()) {
-            Verdict gauges = d.cylinder(c);
-            if (gauges.tone() == Tone.LOSS) {
-                lossByGauges.add(c.cylinder());
-            }
-            cylinders.put(c.cylinder(), signs.joinedTo(gauges, c.cylinder()));
-            paths.addAll(d.paths(c));
+            Verdict byGauges = leaks.joinedTo(d.cylinder(c), c.cylinder());
+            gauges.put(c.cylinder(), byGauges);
+            cylinders.put(c.cylinder(), signs.joinedTo(byGauges, c.cylinder()));
+            List<EscapePath> heard = leaks.paths(c.cylinder());
+            paths.addAll(heard.isEmpty() ? d.paths(c) : heard);
             paths.addAll(signs.paths(c.cylinder()));
         }
-        Verdict engineVerdict = signs.joinedTo(d.engineVerdict());
+        Set<CylinderNumber> lossByGauges = new HashSet<>(inTone(gauges, Tone.LOSS));
+        Verdict engineVerdict = signs.joinedTo(d.engineVerdict(leakdown, gauges));
+        List<String> doesNotFit = new ArrayList<>(d.doesNotFit());
+        doesNotFit.addAll(leaks.doesNotFit());
         return new Diagnosis(
-                engineVerdict,
-                cylinders,
-                paths,
-                d.doesNotFit(),
-                signs.open(engineVerdict, lossByGauges),
-                signs.stops());
+                engineVerdict, cylinders, paths, doesNotFit, signs.open(engineVerdict, lossByGauges), signs.stops());
+    }
+
+    private static List<CylinderNumber> inTone(Map<CylinderNumber, Verdict> verdicts, Tone tone) {
+        return verdicts.entrySet().stream()
+                .filter(e -> e.getValue().tone() == tone)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** The engine by both gauges: a contradiction first, then what leaks; compression alone where nothing else was read. */
+    private Verdict engineVerdict(LeakdownAnalysis leakdown, Map<CylinderNumber, Verdict> gauges) {
+        Verdict compression = engineVerdict();
+        List<CylinderNumber> doubted = inTone(gauges, Tone.DOUBT).stream()
+                .filter(c -> leakdown.at(c).isPresent())
+                .toList();
+        List<CylinderNumber> lost = inTone(gauges, Tone.LOSS);
+        if (leakdown.cylinders().isEmpty()) {
+            return compression;
+        }
+        if (!doubted.isEmpty()) {
+            Verdict first = gauges.get(doubted.get(0));
+            return new Verdict(
+                    Tone.DOUBT,
+                    first.what() + ", cylinder " + Say.cylinders(doubted),
+                    Sureness.OPEN,
+                    first.why(),
+                    first.next(),
+                    "");
+        }
+        if (!lost.isEmpty()) {
+            Verdict first = gauges.get(lost.get(0));
+            return new Verdict(
+                    Tone.LOSS,
+                    lossHeadline(lost, gauges),
+                    lost.stream()
+                            .map(c -> gauges.get(c).sureness())
+                            .max(Sureness::compareTo)
+                            .orElse(Sureness.OPEN),
+                    first.why(),
+                    first.next(),
+                    first.misses(),
+                    first.blames());
+        }
+        List<String> why = new ArrayList<>(List.of(leakdown.cylinders().size() + " of "
+                + engine.arrangement().count() + " cylinders read by leak-down: tight."));
+        why.addAll(compression.tone() == Tone.EMPTY ? List.of() : compression.why());
+        return compression.tone() == Tone.LOSS || compression.tone() == Tone.DOUBT
+                ? compression.because(List.of(why.get(0)))
+                : new Verdict(
+                        Tone.SOUND,
+                        compression.tone() == Tone.EMPTY ? "Tight by leak-down" : "Tight, and compression even",
+                        Sureness.LIKELY,
+                        why,
+                        "If it uses oil all the same: oil control rings, stem seals, ventilation. Measure the oil use.",
+                        "The oil control ring is not cleared by tight valves and rings.");
     }
 
     private Verdict cylinder(CylinderResult c) {
@@ -373,8 +432,13 @@ public final class Diagnostician {
     }
 
     private String lossHeadline(List<CylinderNumber> low) {
-        List<Verdict> verdicts =
-                low.stream().map(c -> cylinder(analysis.cylinders().get(c))).toList();
+        Map<CylinderNumber, Verdict> verdicts = new LinkedHashMap<>();
+        low.forEach(c -> verdicts.put(c, cylinder(analysis.cylinders().get(c))));
+        return lossHeadline(low, verdicts);
+    }
+
+    private static String lossHeadline(List<CylinderNumber> low, Map<CylinderNumber, Verdict> byCylinder) {
+        List<Verdict> verdicts = low.stream().map(byCylinder::get).toList();
         boolean alike = verdicts.stream().map(Verdict::what).distinct().count() == 1;
         String where = "cylinder " + Say.cylinders(low);
         return alike && !verdicts.get(0).what().startsWith("Gasket between")

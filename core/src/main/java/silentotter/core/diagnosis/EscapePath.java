@@ -2,6 +2,7 @@ package silentotter.core.diagnosis;
 
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.PathKind;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 

@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.examination.ExaminationReading;
+import silentotter.core.finding.PathKind;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Statement.Source;
 import silentotter.core.finding.Suspect;

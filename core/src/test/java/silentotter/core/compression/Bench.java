@@ -13,6 +13,7 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineEnd;
+import silentotter.core.engine.FiringOrder;
 import silentotter.core.engine.Fuel;
 import silentotter.core.engine.Layout;
 import silentotter.core.engine.MakerLimits;
@@ -24,6 +25,9 @@ import silentotter.core.engine.UsualEngines;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.instruments.CompressionGauge;
 import silentotter.core.job.Ambient;
+import silentotter.core.leakdown.LeakdownAnalysis;
+import silentotter.core.leakdown.LeakdownAnalyst;
+import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
@@ -40,6 +44,7 @@ public final class Bench {
             Optional.empty(),
             Optional.of(10.0),
             Optional.empty());
+    private Optional<FiringOrder> firing = Optional.empty();
     private MakerLimits limits = MakerLimits.UNKNOWN;
     private Ambient ambient = Ambient.UNKNOWN;
     private Conditions conditions = conditions(EngineTemperature.HOT, Throttle.WIDE_OPEN, 220.0, LengthKind.STROKES, 8);
@@ -89,6 +94,11 @@ public final class Bench {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
+        return this;
+    }
+
+    public Bench firing(int... order) {
+        firing = Optional.of(FiringOrder.of(order));
         return this;
     }
 
@@ -186,15 +196,7 @@ public final class Bench {
 
     public Engine engine() {
         return new Engine(
-                "Tarn",
-                arrangement,
-                Map.of(),
-                Optional.empty(),
-                Optional.empty(),
-                traits,
-                size,
-                limits,
-                OilData.UNKNOWN);
+                "Tarn", arrangement, Map.of(), firing, Optional.empty(), traits, size, limits, OilData.UNKNOWN);
     }
 
     public CompressionAnalysis analyse() {
@@ -202,7 +204,21 @@ public final class Bench {
     }
 
     public Diagnosis diagnose(ExaminationReading examination) {
-        return Diagnostician.diagnose(engine(), analyse(), School.LOWEST_75, examination);
+        return Diagnostician.diagnose(engine(), analyse(), School.LOWEST_75, examination, LeakdownAnalysis.NONE);
+    }
+
+    /** Compression and leak-down of the same engine together. */
+    public Diagnosis diagnose(LeakdownReading... readings) {
+        return Diagnostician.diagnose(
+                engine(), analyse(), School.LOWEST_75, ExaminationReading.NOTHING, leakdown(readings));
+    }
+
+    public LeakdownAnalysis leakdown(LeakdownReading... readings) {
+        return LeakdownAnalyst.analyse(
+                engine(),
+                ambient,
+                List.of(readings),
+                new CompressionAnalyst(LeakCurve::of).beside(engine(), ambient, passes, analyse()));
     }
 
     public Diagnosis diagnose() {

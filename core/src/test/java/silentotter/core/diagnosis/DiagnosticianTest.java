@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.PathKind;
 
 class DiagnosticianTest {
     private static Verdict cylinder(Diagnosis d, int n) {

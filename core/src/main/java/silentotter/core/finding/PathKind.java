@@ -1,4 +1,4 @@
-package silentotter.core.diagnosis;
+package silentotter.core.finding;
 
 /** The ways out of a cylinder, and the ways in which oil gets into it. */
 public enum PathKind {

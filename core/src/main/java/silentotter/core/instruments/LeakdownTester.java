@@ -1,0 +1,48 @@
+package silentotter.core.instruments;
+
+import java.util.Optional;
+import silentotter.core.flow.TwoHoles;
+import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
+
+/**
+ * A leak-down tester of the shop.
+ *
+ * @param supply regulated supply; empty where a dial with a set mark hides it
+ * @param orifice diameter of the metering orifice; empty when unknown
+ * @param dischargeCoefficient of that orifice, 0.3 to 1
+ * @param calibrated whether the orifice was found with a bleed hole rather than taken from a data sheet
+ */
+public record LeakdownTester(
+        String name,
+        TesterKind kind,
+        Optional<Pressure> supply,
+        Optional<Length> orifice,
+        double dischargeCoefficient,
+        boolean calibrated) {
+    /** The tester that most published limits were written for: 0.040 in at 100 psi. */
+    public static final LeakdownTester MASTER = new LeakdownTester(
+            "master",
+            TesterKind.TWO_GAUGES,
+            Optional.of(Pressure.ofKPa(689.476)),
+            Optional.of(Length.ofMm(1.016)),
+            1,
+            true);
+
+    private static final double CALIBRATED_SIGMA = 0.02;
+    private static final double UNCALIBRATED_SIGMA = 0.15;
+
+    /** The tester as two holes; empty where orifice or supply is unknown, or the dial shows zones only. */
+    public Optional<TwoHoles> holes(Pressure ambientAbsolute) {
+        return kind == TesterKind.ZONES
+                ? Optional.empty()
+                : supply.flatMap(s ->
+                        orifice.map(o -> new TwoHoles(LeakArea.ofHole(o, dischargeCoefficient), s, ambientAbsolute)));
+    }
+
+    /** One standard deviation of the orifice's area, as a share. Trade practice. */
+    public double orificeSigma() {
+        return calibrated ? CALIBRATED_SIGMA : UNCALIBRATED_SIGMA;
+    }
+}

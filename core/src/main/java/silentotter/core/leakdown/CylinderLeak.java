@@ -1,0 +1,40 @@
+package silentotter.core.leakdown;
+
+import java.util.List;
+import java.util.Optional;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.quantity.Estimate;
+import silentotter.core.quantity.LeakArea;
+
+/**
+ * What leak-down says of one cylinder.
+ *
+ * @param reading the attempt that is judged: the last that counts
+ * @param area with its interval; empty while the tester's orifice or supply is unknown
+ * @param freeAirLPerMin through the leak
+ * @param masterPercent what the tester that limits were written for would read
+ * @param detection a leak up to this would have read as nothing
+ * @param grade against the size of the cylinder; empty without area or bore
+ * @param odd whether it leaks more than the engine's own best cylinder, beyond what the test repeats
+ * @param attempts how many attempts count
+ * @param recoverable whether turning over or tapping a valve made it better, beyond what the test repeats
+ */
+public record CylinderLeak(
+        CylinderNumber cylinder,
+        LeakdownReading reading,
+        Optional<Estimate<LeakArea>> area,
+        Optional<Double> freeAirLPerMin,
+        Optional<Double> masterPercent,
+        Optional<LeakArea> detection,
+        Optional<Grade> grade,
+        boolean odd,
+        int attempts,
+        boolean recoverable,
+        List<PathShare> paths,
+        String reason) {
+
+    /** Whether it leaks more than a sound cylinder may. */
+    public boolean leaks() {
+        return grade.map(g -> g.compareTo(Grade.WORN) >= 0).orElse(odd);
+    }
+}

@@ -1,0 +1,138 @@
+package silentotter.core.leakdown;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
+import silentotter.core.wording.Say;
+
+/** Leak-down readings that cannot be true, or that say less than they seem to. Trade practice, see each text. */
+final class LeakdownFaults {
+    /** Air that must be heard somewhere, litres of free air a minute. */
+    private static final double AUDIBLE_L_PER_MIN = 30;
+    /** The same in per cent of the dial where the tester's orifice is unknown. */
+    private static final double AUDIBLE_PERCENT = 40;
+    /** So many places at least must have been listened at before silence means something. */
+    private static final int PLACES_LISTENED = 3;
+
+    private static final double WRONG_STROKE_PERCENT = 85;
+    private static final double ALL_HIGH_PERCENT = 15;
+
+    private LeakdownFaults() {}
+
+    static List<LeakdownFault> in(
+            Engine engine, List<LeakdownReading> counting, Map<CylinderNumber, CylinderLeak> cylinders) {
+        List<LeakdownFault> found = new ArrayList<>();
+        cylinders.values().forEach(l -> {
+            silent(l).ifPresent(found::add);
+            wrongStroke(l).ifPresent(found::add);
+            neighbour(engine, l).ifPresent(found::add);
+        });
+        worseAfterTap(counting).ifPresent(found::add);
+        allHigh(engine, cylinders.values()).ifPresent(found::add);
+        return found;
+    }
+
+    private static Optional<LeakdownFault> silent(CylinderLeak l) {
+        boolean large = l.freeAirLPerMin()
+                .map(f -> f > AUDIBLE_L_PER_MIN)
+                .orElse(l.reading().percent() > AUDIBLE_PERCENT);
+        if (!large || l.reading().listenedAt() < PLACES_LISTENED || l.reading().heardAnywhere()) {
+            return Optional.empty();
+        }
+        String flow =
+                l.freeAirLPerMin().map(f -> Math.round(f) + " litres a minute").orElse("So much air");
+        return Optional.of(new LeakdownFault(
+                "SILENT",
+                List.of(l.cylinder()),
+                true,
+                flow + " leave cylinder " + Say.cylinder(l.cylinder()) + " and nobody heard them: that cannot be.",
+                "Soap the adapter and hose; check the stroke; listen again. In that order."));
+    }
+
+    private static Optional<LeakdownFault> wrongStroke(CylinderLeak l) {
+        boolean valve =
+                l.reading().heardAt(Place.INTAKE, Heard.LOUD) || l.reading().heardAt(Place.EXHAUST, Heard.LOUD);
+        boolean turned =
+                l.reading().doneBefore().filter(d -> d == DoneBefore.TURNED_360).isPresent();
+        return l.reading().percent() >= WRONG_STROKE_PERCENT && valve && !turned
+                ? Optional.of(new LeakdownFault(
+                        "WRONG_STROKE",
+                        List.of(l.cylinder()),
+                        true,
+                        "Nearly all air leaves cylinder " + Say.cylinder(l.cylinder())
+                                + " past a valve at once: it stands on the wrong stroke.",
+                        "Turn the crank 360° in its running direction and read again."))
+                : Optional.empty();
+    }
+
+    private static Optional<LeakdownFault> neighbour(Engine engine, CylinderLeak l) {
+        Optional<CylinderNumber> at = l.reading().neighbour();
+        if (!l.reading().heardAt(Place.NEIGHBOUR, Heard.FAINT)
+                || at.isEmpty()
+                || l.reading().neighbourExcluded()) {
+            return Optional.empty();
+        }
+        CylinderNumber n = at.get();
+        Optional<CrankPosition> crank = CrankPosition.of(engine, l.cylinder());
+        boolean intake = crank.filter(c -> c.intakeOpen().contains(n)).isPresent();
+        boolean exhaust = crank.filter(c -> c.exhaustOpen().contains(n)).isPresent();
+        if (crank.isPresent() && !intake && !exhaust) {
+            return Optional.empty();
+        }
+        String open = crank.isEmpty()
+                ? "may have a valve open here; without a firing order nobody can say"
+                : "has its "
+                        + (intake && exhaust ? "intake and exhaust valves" : intake ? "intake valve" : "exhaust valve")
+                        + " open at this crank position";
+        return Optional.of(new LeakdownFault(
+                "NEIGHBOUR_OPEN",
+                List.of(l.cylinder()),
+                false,
+                "Cylinder " + Say.cylinder(n) + " " + open
+                        + ": air can come by the manifold. The gasket is not blamed yet.",
+                "Plug the hole of " + Say.cylinder(n) + " and listen at the "
+                        + (exhaust && !intake ? "exhaust" : "intake") + "; or turn on until its valves are shut."));
+    }
+
+    private static Optional<LeakdownFault> worseAfterTap(List<LeakdownReading> counting) {
+        for (int i = 1; i < counting.size(); i++) {
+            LeakdownReading now = counting.get(i);
+            Optional<LeakdownReading> before = counting.subList(0, i).stream()
+                    .filter(r -> r.cylinder().equals(now.cylinder()) && r.kind() == now.kind())
+                    .reduce((a, b) -> b);
+            boolean tapped =
+                    now.doneBefore().filter(d -> d == DoneBefore.VALVE_TAPPED).isPresent();
+            if (tapped
+                    && before.filter(b -> now.percent() > b.percent() && now.differsFrom(b))
+                            .isPresent()) {
+                return Optional.of(new LeakdownFault(
+                        "WORSE_AFTER_TAP",
+                        List.of(now.cylinder()),
+                        true,
+                        "Cylinder " + Say.cylinder(now.cylinder())
+                                + " reads worse after its valve was tapped: debris moved, or the tester does not repeat.",
+                        "Vent, turn over a few times, read again."));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<LeakdownFault> allHigh(Engine engine, Collection<CylinderLeak> leaks) {
+        int count = engine.arrangement().count();
+        boolean all = count > 1 && leaks.size() == count;
+        boolean high = leaks.stream().allMatch(l -> l.reading().percent() >= ALL_HIGH_PERCENT);
+        boolean alike = leaks.stream().noneMatch(CylinderLeak::odd);
+        return all && high && alike
+                ? Optional.of(new LeakdownFault(
+                        "ALL_HIGH",
+                        List.of(),
+                        false,
+                        "All cylinders read high alike: a tester that is off, or even ring wear. Readings alone do not tell.",
+                        "Read a drilled bleed hole, or repeat hot; either decides."))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,85 @@
+package silentotter.core.leakdown;
+
+import java.util.Optional;
+import silentotter.core.flow.TwoHoles;
+import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
+
+/**
+ * The schools of "how much may it leak". They disagree because testers differ; each is asked on the tester it was written
+ * for, and the common one also on the technician's own, so that it is visible why two people disagree. Trade practice.
+ */
+public enum LeakdownSchool {
+    PERCENT_OWN_TESTER(
+            "10, 20, 30 %, as read on this tester", (leak, percent, bore) -> Optional.of(percentGrade(percent))),
+    PERCENT_MASTER(
+            "10, 20, 30 % on the tester they were written for",
+            (leak, percent, bore) -> leak.map(
+                    a -> percentGrade(onMaster(a, LeakdownTester.MASTER.supply().orElseThrow())))),
+    QUARTER_PAIR(
+            "Pressure pair, a drop of a quarter at {kPa:552.0}",
+            (leak, percent, bore) -> leak.map(a -> onMaster(a, Pressure.ofKPa(552)) > 25 ? Grade.FAULT : Grade.GOOD)),
+    AREA_FOR_SIZE(
+            "Leak area against the size of the cylinder",
+            (leak, percent, bore) -> leak.flatMap(a -> bore.map(b -> areaGrade(a, b))));
+
+    private interface Rule {
+        Optional<Grade> grade(Optional<LeakArea> leak, double percent, Optional<Length> bore);
+    }
+
+    private static final double REFERENCE_BORE_MM = 90;
+    private static final double[] LIMITS = {10, 20, 30};
+
+    private final String title;
+    private final Rule rule;
+
+    LeakdownSchool(String title, Rule rule) {
+        this.title = title;
+        this.rule = rule;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** The grade of a cylinder by this school; empty where it cannot be asked. */
+    public Optional<Grade> grade(CylinderLeak leak, Optional<Length> bore) {
+        return rule.grade(leak.area().map(a -> a.best()), leak.reading().percent(), bore);
+    }
+
+    static double onMaster(LeakArea leak, Pressure supply) {
+        TwoHoles master = new TwoHoles(
+                LeakdownTester.MASTER
+                        .holes(Pressure.STANDARD_ATMOSPHERE)
+                        .orElseThrow()
+                        .orifice(),
+                supply,
+                Pressure.STANDARD_ATMOSPHERE);
+        return master.percent(master.settlesAt(leak));
+    }
+
+    /** The limits of the master tester as areas, scaled with the bore: 1.2 mm² is much for 80 mL and little for 2.5 L. */
+    static Grade areaGrade(LeakArea leak, Length bore) {
+        TwoHoles master =
+                LeakdownTester.MASTER.holes(Pressure.STANDARD_ATMOSPHERE).orElseThrow();
+        double scale = bore.mm() / REFERENCE_BORE_MM;
+        for (int i = 0; i < LIMITS.length; i++) {
+            if (leak.squareMm()
+                    <= master.leak(master.cylinderPressure(LIMITS[i])).squareMm() * scale) {
+                return Grade.values()[i];
+            }
+        }
+        return Grade.FAULT;
+    }
+
+    private static Grade percentGrade(double percent) {
+        for (int i = 0; i < LIMITS.length; i++) {
+            if (percent <= LIMITS[i]) {
+                return Grade.values()[i];
+            }
+        }
+        return Grade.FAULT;
+    }
+}
