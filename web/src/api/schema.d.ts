@@ -404,6 +404,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/leakdown/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addLeakdown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/leakdown/readings/{readingId}/heard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/leakdown/readings/{readingId}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAsideLeakdown"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/leakdown/testers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTester"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/leakdown/testers/{testerId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeTester"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/leakdown/testers/{testerId}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/photos/{part}/{cylinder}": {
         parameters: {
             query?: never;
@@ -555,6 +651,14 @@ export interface components {
             /** @enum {string} */
             side: "ONLY" | "LEFT" | "RIGHT";
         };
+        BleedReading: {
+            /** Format: double */
+            bleedDischargeCoefficient?: number | null;
+            /** Format: double */
+            bleedHoleMm: number;
+            /** Format: double */
+            leakPercent: number;
+        };
         BreatherSigns: {
             /** @enum {string} */
             airBox?: "DRY" | "DAMP" | "POOLED";
@@ -572,6 +676,11 @@ export interface components {
             reason: string;
             /** @enum {string} */
             shape: "AS_SISTERS" | "FLATTER" | "CLIMBING" | "NO_SISTERS";
+        };
+        Calibration: {
+            holes: components["schemas"]["BleedReading"][];
+            /** Format: double */
+            supplyKPa?: number | null;
         };
         ChangeReference: {
             /** Format: int64 */
@@ -640,6 +749,16 @@ export interface components {
             level?: "HOLDS" | "FALLING_WITH_DRIP" | "FALLING_NO_DRIP";
             pressureCold?: boolean;
         };
+        CrankView: {
+            /** Format: int32 */
+            cylinder: number;
+            exhaustOpen: number[];
+            intakeOpen: number[];
+            /** Format: int32 */
+            next: number;
+            /** Format: double */
+            turnDeg: number;
+        };
         CrankcaseHold: {
             bubbles: {
                 [key: string]: boolean;
@@ -684,6 +803,16 @@ export interface components {
         };
         CrankingOut: {
             strokesKPa: number[];
+        };
+        CrossView: {
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            measured: number;
+            /** @enum {string} */
+            outcome: "AGREE" | "LOWER_THAN_LEAK" | "HIGHER_THAN_LEAK";
+            predicted: components["schemas"]["RangeView"];
+            text: string;
         };
         CylinderInside: {
             /** @enum {string} */
@@ -830,6 +959,12 @@ export interface components {
             remedy: string;
             text: string;
         };
+        GradeView: {
+            /** Format: int32 */
+            cylinder: number;
+            /** @enum {string|null} */
+            grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT" | null;
+        };
         HoldRun: {
             /** Format: double */
             endKPa?: number;
@@ -969,11 +1104,92 @@ export interface components {
             /** Format: double */
             leakPercent: number;
         };
+        LeakView: {
+            areaMm2?: components["schemas"]["RangeView"];
+            /** Format: int32 */
+            attempts: number;
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            detectionMm2?: number | null;
+            /** Format: double */
+            freeAirLPerMin?: number | null;
+            /** @enum {string|null} */
+            grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT" | null;
+            /** Format: double */
+            holeMm?: number | null;
+            leaks: boolean;
+            /** Format: double */
+            masterPercent?: number | null;
+            paths: components["schemas"]["ShareView"][];
+            /** Format: double */
+            percent: number;
+            reason: string;
+            recoverable: boolean;
+        };
+        LeakdownDocument: {
+            /** Format: double */
+            cylinderKPa?: number | null;
+            /** @enum {string|null} */
+            doneBefore?: "TURNED_OVER" | "TURNED_360" | "VALVE_TAPPED" | "HOSE_SOAPED" | "OIL_ADDED" | null;
+            heard?: {
+                [key: string]: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
+            } | null;
+            /** @enum {string} */
+            kind: "STANDARD" | "WET" | "LOW_PRESSURE";
+            /** Format: double */
+            leakPercent?: number | null;
+            /** @enum {string|null} */
+            listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE" | null;
+            /** Format: int32 */
+            neighbour?: number | null;
+            neighbourExcluded?: boolean | null;
+            /** @enum {string|null} */
+            state?: "HOT" | "WARM" | "COLD" | "ON_STAND" | null;
+            /** Format: double */
+            supplyKPa?: number | null;
+        };
+        LeakdownFaultView: {
+            cylinders: number[];
+            kind: string;
+            remedy: string;
+            text: string;
+        };
+        LeakdownSchoolView: {
+            grades: components["schemas"]["GradeView"][];
+            /** @enum {string} */
+            school: "PERCENT_OWN_TESTER" | "PERCENT_MASTER" | "QUARTER_PAIR" | "AREA_FOR_SIZE";
+            title: string;
+        };
+        LeakdownSetAside: {
+            reason?: string | null;
+        };
+        LeakdownView: {
+            cautions: string[];
+            comparable: boolean;
+            crank: components["schemas"]["CrankView"][];
+            crossChecks: components["schemas"]["CrossView"][];
+            cylinders: components["schemas"]["LeakView"][];
+            faults: components["schemas"]["LeakdownFaultView"][];
+            passes: string[];
+            readings: components["schemas"]["StoredLeakdown"][];
+            schools: components["schemas"]["LeakdownSchoolView"][];
+            testers: components["schemas"]["StoredTester"][];
+        };
         LimitDocument: {
             source?: string | null;
             /** Format: double */
             value: number;
             verified: boolean;
+        };
+        Listening: {
+            /** @enum {string|null} */
+            heard?: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD" | null;
+            /** Format: int32 */
+            neighbour?: number | null;
+            neighbourExcluded?: boolean | null;
+            /** @enum {string} */
+            place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
         };
         Loaded: {
             jobIds: number[];
@@ -983,6 +1199,14 @@ export interface components {
             /** Format: int64 */
             engineId?: number | null;
             job: components["schemas"]["JobDocument"];
+        };
+        NewLeakdown: {
+            /** Format: int32 */
+            cylinder: number;
+            key?: string | null;
+            reading: components["schemas"]["LeakdownDocument"];
+            /** Format: int64 */
+            testerId: number;
         };
         NewPass: {
             /** @enum {string} */
@@ -1206,6 +1430,13 @@ export interface components {
         SetAside: {
             reason?: string | null;
         };
+        ShareView: {
+            /** @enum {string} */
+            place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
+            /** Format: double */
+            share: number;
+            words: string;
+        };
         SheetView: {
             cautions: string[];
             compression: components["schemas"]["CompressionView"];
@@ -1218,13 +1449,14 @@ export interface components {
             lastOilChange: string;
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
+            leakdown: components["schemas"]["LeakdownView"];
             passes: components["schemas"]["StoredPass"][];
             photos: components["schemas"]["Photo"][];
             plugCorrections: string[];
             redo?: components["schemas"]["ChangeView"];
             seen: components["schemas"]["ExaminationView"];
             service: components["schemas"]["ServiceDocument"][];
-            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "VERDICT")[];
+            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "VERDICT")[];
             undo?: components["schemas"]["ChangeView"];
         };
         Signs: {
@@ -1297,6 +1529,17 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        StoredLeakdown: {
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: int64 */
+            id: number;
+            reading: components["schemas"]["LeakdownDocument"];
+            setAside?: string | null;
+            takenAt: string;
+            /** Format: int64 */
+            testerId: number;
+        };
         StoredPass: {
             conditions: components["schemas"]["ConditionsDocument"];
             /** Format: int64 */
@@ -1322,6 +1565,13 @@ export interface components {
             strokesKPa: number[];
             takenAt: string;
         };
+        StoredTester: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            revision: number;
+            tester: components["schemas"]["TesterDocument"];
+        };
         SuspicionView: {
             cylinders: number[];
             /** Format: double */
@@ -1335,6 +1585,23 @@ export interface components {
             one: number;
             /** Format: int32 */
             other: number;
+        };
+        TesterChange: {
+            /** Format: int32 */
+            revision: number;
+            tester: components["schemas"]["TesterDocument"];
+        };
+        TesterDocument: {
+            calibrated: boolean;
+            /** Format: double */
+            dischargeCoefficient?: number | null;
+            /** @enum {string} */
+            kind: "TWO_GAUGES" | "PERCENT_DIAL" | "ZONES";
+            name: string;
+            /** Format: double */
+            orificeMm?: number | null;
+            /** Format: double */
+            supplyKPa?: number | null;
         };
         TesterOrificeIn: {
             /** Format: double */
@@ -2136,6 +2403,166 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["LeadingSchool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addLeakdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLeakdown"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    hear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Listening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    setAsideLeakdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakdownSetAside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addTester: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TesterDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    changeTester: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                testerId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TesterChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    calibrate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                testerId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Calibration"];
             };
         };
         responses: {

@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 import type { Schemas, Sheet, StoredPass } from '../api/client';
 import { type Column, gridTemplate, type Measure } from '../section/layout';
 import { useUnits } from '../units/UnitsContext';
+import { LeakdownRows } from '../leakdown/LeakdownRows';
+import type { LeakdownHand } from '../leakdown/useLeakdown';
 import { Attempts } from './Attempts';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
@@ -12,10 +14,14 @@ interface Props {
   measure: Measure;
   /** Missing on paper, where nothing is typed. */
   entry?: Entry;
+  /** The leak-down bench, where its readings are typed. */
+  leakdown?: LeakdownHand;
+  /** Only what was read, without what follows from compression alone. */
+  brief?: boolean;
 }
 
 /** The rows under the section, in its columns. */
-export function ReadingRows({ sheet, columns, measure, entry }: Props) {
+export function ReadingRows({ sheet, columns, measure, entry, leakdown, brief }: Props) {
   const units = useUnits();
   const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
   const wet = new Map(sheet.compression.wet.map((w) => [w.cylinder, w]));
@@ -28,54 +34,59 @@ export function ReadingRows({ sheet, columns, measure, entry }: Props) {
       {sheet.passes.map((pass, i) => (
         <PassRow key={pass.id} {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
       ))}
-      {sheet.compression.evenness && (
-        <Row {...rows} name="of median" unit="%">
-          {(c) => {
-            const d = results.get(c)?.deviationFromMedian;
-            return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
-          }}
-        </Row>
+      {!brief && (
+        <>
+          {sheet.compression.evenness && (
+            <Row {...rows} name="of median" unit="%">
+              {(c) => {
+                const d = results.get(c)?.deviationFromMedian;
+                return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
+              }}
+            </Row>
+          )}
+          {[...results.values()].some(differsAtSeaLevel) && (
+            <Row {...rows} name="at sea level" unit={units.symbol('pressure')}>
+              {(c) => {
+                const level = results.get(c)?.seaLevelKPa;
+                return level != null && <span className={low(c)}>{units.format('pressure', level)}</span>;
+              }}
+            </Row>
+          )}
+          {wet.size > 0 && (
+            <Row {...rows} name="wet, net" unit="%">
+              {(c) => {
+                const net = wet.get(c)?.netPercent;
+                return net ? (
+                  <span
+                    title={units.fill(wet.get(c)!.reason)}
+                    className={wet.get(c)!.outcome === 'RINGS_SEALED' ? 'text-leak' : ''}
+                  >
+                    {signed(net.best)}
+                  </span>
+                ) : (
+                  wet.has(c) && '?'
+                );
+              }}
+            </Row>
+          )}
+          {[...results.values()].some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
+            <Row {...rows} name="as leak" unit="mm²">
+              {(c) => {
+                const a = results.get(c)?.leakAreaMm2;
+                return (
+                  a &&
+                  results.get(c)?.standing === 'LOW' && (
+                    <span className="text-[14px] whitespace-nowrap text-leak">
+                      {a.low.toFixed(1)}–{a.high.toFixed(1)}
+                    </span>
+                  )
+                );
+              }}
+            </Row>
+          )}
+        </>
       )}
-      {[...results.values()].some(differsAtSeaLevel) && (
-        <Row {...rows} name="at sea level" unit={units.symbol('pressure')}>
-          {(c) => {
-            const level = results.get(c)?.seaLevelKPa;
-            return level != null && <span className={low(c)}>{units.format('pressure', level)}</span>;
-          }}
-        </Row>
-      )}
-      {wet.size > 0 && (
-        <Row {...rows} name="wet, net" unit="%">
-          {(c) => {
-            const net = wet.get(c)?.netPercent;
-            return net ? (
-              <span
-                title={units.fill(wet.get(c)!.reason)}
-                className={wet.get(c)!.outcome === 'RINGS_SEALED' ? 'text-leak' : ''}
-              >
-                {signed(net.best)}
-              </span>
-            ) : (
-              wet.has(c) && '?'
-            );
-          }}
-        </Row>
-      )}
-      {[...results.values()].some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
-        <Row {...rows} name="as leak" unit="mm²">
-          {(c) => {
-            const a = results.get(c)?.leakAreaMm2;
-            return (
-              a &&
-              results.get(c)?.standing === 'LOW' && (
-                <span className="text-[14px] whitespace-nowrap text-leak">
-                  {a.low.toFixed(1)}–{a.high.toFixed(1)}
-                </span>
-              )
-            );
-          }}
-        </Row>
-      )}
+      <LeakdownRows sheet={sheet} {...rows} hand={leakdown} />
     </div>
   );
 }
@@ -141,7 +152,7 @@ interface RowProps {
   children: (cylinder: number) => ReactNode;
 }
 
-function Row({ columns, measure, name, unit, slim, children }: RowProps) {
+export function Row({ columns, measure, name, unit, slim, children }: RowProps) {
   return (
     <div
       role="row"
@@ -173,7 +184,7 @@ function Cells({ gap, children }: { gap: boolean; children: ReactNode }) {
   );
 }
 
-interface PassRowProps extends Omit<Props, 'entry'> {
+interface PassRowProps extends Pick<Props, 'sheet' | 'columns' | 'measure'> {
   pass: StoredPass;
   index: number;
   entry?: Entry;

@@ -4,6 +4,7 @@ import { Refusal } from '../api/client';
 import { CrankcaseStation } from '../crankcase/CrankcaseStation';
 import { InsideStation } from '../inside/InsideStation';
 import { PlugStation } from '../plugs/PlugStation';
+import { LeakdownStation } from '../leakdown/LeakdownStation';
 import { SignsStation } from '../signs/SignsStation';
 import { SmokeStation } from '../signs/SmokeStation';
 import { CompressionStation } from '../compression/CompressionStation';
@@ -64,6 +65,7 @@ export function SheetPage({ station }: { station: Station }) {
             {station === 'INSIDE' && <InsideStation key={id} sheet={sheet} />}
             {station === 'CRANKCASE' && <CrankcaseStation sheet={sheet} />}
             {station === 'COMPRESSION' && <CompressionStation key={id} sheet={sheet} />}
+            {station === 'LEAKDOWN' && <LeakdownStation key={id} sheet={sheet} />}
             {station === 'VERDICT' && <ReportStation sheet={sheet} />}
           </main>
         </div>

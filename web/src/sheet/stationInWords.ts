@@ -20,6 +20,8 @@ export function stationInWords(sheet: Sheet, station: Station): string {
       return counted(sheet, 'CRANKCASE', 'pressure and vacuum');
     case 'COMPRESSION':
       return compressionInWords(sheet);
+    case 'LEAKDOWN':
+      return leakdownInWords(sheet);
     case 'VERDICT':
       return sheet.diagnosis.engine.what;
   }
@@ -78,4 +80,22 @@ function compressionInWords(sheet: Sheet): string {
         ? `${read} of ${sheet.cylinders.length} read`
         : 'dry';
   return wet.length ? `${dry}, wet on ${wet.join(', ')}` : dry;
+}
+
+function leakdownInWords(sheet: Sheet): string {
+  const { cylinders, faults } = sheet.leakdown;
+  if (cylinders.length === 0) {
+    return 'not read yet';
+  }
+  const leaking = cylinders.filter((c) => c.leaks);
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
+  const read =
+    cylinders.length < sheet.cylinders.length ? `${cylinders.length} of ${sheet.cylinders.length} read` : '';
+  return [
+    read,
+    leaking.length ? `leaks on ${leaking.map((c) => labelOf(c.cylinder)).join(', ')}` : 'tight',
+    faults.length ? 'in doubt' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

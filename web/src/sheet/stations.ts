@@ -10,6 +10,7 @@ const STATIONS: Record<Station, { name: string; path: string }> = {
   INSIDE: { name: 'Look inside', path: '/inside' },
   CRANKCASE: { name: 'Crankcase hold', path: '/crankcase' },
   COMPRESSION: { name: 'Compression', path: '' },
+  LEAKDOWN: { name: 'Leak-down', path: '/leakdown' },
   VERDICT: { name: 'Verdict', path: '/report' },
 };
 

@@ -7,6 +7,8 @@ import silentotter.app.engine.EngineDocument;
 import silentotter.app.engine.ServiceDocument;
 import silentotter.app.examination.ExaminationPart;
 import silentotter.app.job.JobDocument;
+import silentotter.app.leakdown.LeakdownDocument;
+import silentotter.app.leakdown.TesterDocument;
 import silentotter.core.compression.PassKind;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -25,7 +27,16 @@ record CaseFile(
             JobDocument job,
             @Nullable ObjectNode examination,
             @Nullable List<CasePhoto> photos,
-            List<CasePass> compression) {}
+            List<CasePass> compression,
+            @Nullable List<CaseLeakdown> leakdown) {}
+
+    /** @param tester the tester it was read on, as it was known when the case was taken away */
+    record CaseLeakdown(
+            int cylinder,
+            TesterDocument tester,
+            LeakdownDocument reading,
+            @Nullable String setAside,
+            String takenAt) {}
 
     /** @param content base64 */
     record CasePhoto(ExaminationPart part, int cylinder, String mediaType, String takenAt, byte[] content) {}

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import silentotter.app.casefile.CaseFile.CaseJob;
+import silentotter.app.casefile.CaseFile.CaseLeakdown;
 import silentotter.app.casefile.CaseFile.CasePass;
 import silentotter.app.casefile.CaseFile.CasePhoto;
 import silentotter.app.casefile.CaseFile.CaseReading;
@@ -21,11 +22,13 @@ import silentotter.app.engine.ServiceDocument;
 import silentotter.app.examination.Examinations;
 import silentotter.app.examination.Photos;
 import silentotter.app.job.JobReader;
+import silentotter.app.leakdown.LeakdownReader;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.instruments.LeakdownTester;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -92,6 +95,13 @@ class CaseFileReader {
     private void checkSeen(CaseJob job, Engine engine, Problems problems, String path) {
         if (job.examination() != null) {
             examinations.check(job.examination(), engine, problems, path + "examination.");
+        }
+        List<CaseLeakdown> leakdown = Objects.requireNonNullElse(job.leakdown(), List.of());
+        for (int i = 0; i < leakdown.size(); i++) {
+            CaseLeakdown r = leakdown.get(i);
+            String at = path + "leakdown[" + i + "].";
+            LeakdownTester tester = r.tester().read(problems, at + "tester.");
+            LeakdownReader.read(engine, tester, r.cylinder(), i, r.reading(), r.setAside(), problems, at);
         }
         List<CasePhoto> photos = Objects.requireNonNullElse(job.photos(), List.of());
         for (int i = 0; i < photos.size(); i++) {

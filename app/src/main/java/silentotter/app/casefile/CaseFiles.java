@@ -6,6 +6,7 @@ import java.util.Objects;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.casefile.CaseFile.CaseJob;
+import silentotter.app.casefile.CaseFile.CaseLeakdown;
 import silentotter.app.casefile.CaseFile.CasePass;
 import silentotter.app.casefile.CaseFile.CasePhoto;
 import silentotter.app.casefile.CaseFile.CaseReading;
@@ -17,6 +18,9 @@ import silentotter.app.engine.ServiceLogs;
 import silentotter.app.examination.Examinations;
 import silentotter.app.examination.Photos;
 import silentotter.app.job.Jobs;
+import silentotter.app.leakdown.Leakdown;
+import silentotter.app.leakdown.Leakdown.StoredLeakdown;
+import silentotter.app.leakdown.Testers;
 import silentotter.app.sheet.Sheets;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,6 +31,8 @@ public class CaseFiles {
     private final Engines engines;
     private final Jobs jobs;
     private final Compression compression;
+    private final Leakdown leakdown;
+    private final Testers testers;
     private final Examinations examinations;
     private final Photos photos;
     private final ServiceLogs serviceLogs;
@@ -37,6 +43,8 @@ public class CaseFiles {
             Engines engines,
             Jobs jobs,
             Compression compression,
+            Leakdown leakdown,
+            Testers testers,
             Examinations examinations,
             Photos photos,
             ServiceLogs serviceLogs,
@@ -45,6 +53,8 @@ public class CaseFiles {
         this.engines = engines;
         this.jobs = jobs;
         this.compression = compression;
+        this.leakdown = leakdown;
+        this.testers = testers;
         this.examinations = examinations;
         this.photos = photos;
         this.serviceLogs = serviceLogs;
@@ -57,7 +67,10 @@ public class CaseFiles {
                         jobs.byId(id).job(),
                         nullIfEmpty(examinations.json(id)),
                         nullIfEmpty(photos.of(id).stream().map(this::photo).toList()),
-                        compression.passes(id).stream().map(CaseFiles::pass).toList()))
+                        compression.passes(id).stream().map(CaseFiles::pass).toList(),
+                        nullIfEmpty(leakdown.readings(id).stream()
+                                .map(this::leakdown)
+                                .toList())))
                 .toList();
         return new CaseFile(
                 CaseFile.FORMAT,
@@ -73,6 +86,11 @@ public class CaseFiles {
 
     private static ObjectNode nullIfEmpty(ObjectNode node) {
         return node.isEmpty() ? null : node;
+    }
+
+    private CaseLeakdown leakdown(StoredLeakdown r) {
+        return new CaseLeakdown(
+                r.cylinder(), testers.byId(r.testerId()).tester(), r.reading(), r.setAside(), r.takenAt());
     }
 
     private CasePhoto photo(Photos.Photo p) {
@@ -112,6 +130,9 @@ public class CaseFiles {
             }
             for (CasePhoto p : orEmpty(job.photos())) {
                 photos.restore(id, p.part(), p.cylinder(), p.mediaType(), p.content(), p.takenAt());
+            }
+            for (CaseLeakdown r : orEmpty(job.leakdown())) {
+                leakdown.restore(id, testers.same(r.tester()), r.cylinder(), r.reading(), r.setAside(), r.takenAt());
             }
             for (CasePass pass : job.compression()) {
                 load(compression.restorePass(id, pass.kind(), pass.conditions()), pass);

@@ -32,6 +32,7 @@ record SheetView(
         List<ServiceDocument> service,
         String lastOilChange,
         CompressionView compression,
+        LeakdownView leakdown,
         DiagnosisView diagnosis,
         School leadingSchool,
         List<String> cautions,

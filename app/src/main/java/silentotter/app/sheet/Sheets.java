@@ -17,10 +17,14 @@ import silentotter.app.examination.Examinations;
 import silentotter.app.examination.Photos;
 import silentotter.app.job.JobReader;
 import silentotter.app.job.Jobs;
+import silentotter.app.leakdown.Leakdown;
+import silentotter.app.leakdown.Leakdown.StoredLeakdown;
+import silentotter.app.leakdown.Testers;
 import silentotter.app.shop.Shop;
 import silentotter.core.compression.Cautions;
 import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.compression.CompressionAnalyst;
+import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.Conditions;
 import silentotter.core.compression.School;
 import silentotter.core.diagnosis.Diagnosis;
@@ -30,6 +34,9 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
+import silentotter.core.job.Ambient;
+import silentotter.core.leakdown.LeakdownAnalysis;
+import silentotter.core.leakdown.LeakdownAnalyst;
 import silentotter.core.round.Station;
 import silentotter.core.wording.Say;
 
@@ -39,6 +46,8 @@ public class Sheets {
     private final Jobs jobs;
     private final Engines engines;
     private final Compression compression;
+    private final Leakdown leakdown;
+    private final Testers testers;
     private final Examinations examinations;
     private final Photos photos;
     private final ServiceLogs serviceLogs;
@@ -50,6 +59,8 @@ public class Sheets {
             Jobs jobs,
             Engines engines,
             Compression compression,
+            Leakdown leakdown,
+            Testers testers,
             Examinations examinations,
             Photos photos,
             ServiceLogs serviceLogs,
@@ -59,6 +70,8 @@ public class Sheets {
         this.jobs = jobs;
         this.engines = engines;
         this.compression = compression;
+        this.leakdown = leakdown;
+        this.testers = testers;
         this.examinations = examinations;
         this.photos = photos;
         this.serviceLogs = serviceLogs;
@@ -76,6 +89,8 @@ public class Sheets {
             School leading,
             Examination examination,
             ExaminationReading reading,
+            List<StoredLeakdown> leaks,
+            LeakdownAnalysis leakdown,
             Diagnosis diagnosis) {}
 
     SheetView sheet(long jobId) {
@@ -102,6 +117,7 @@ public class Sheets {
                 service,
                 serviceLogs.log(service).lastOilChange(JobReader.read(c.job().job())),
                 CompressionView.of(c.analysis(), say(c.engine())),
+                LeakdownView.of(c.engine(), c.leakdown(), c.leaks(), testers.all(), say(c.engine())),
                 DiagnosisView.of(c.diagnosis(), say(c.engine())),
                 c.leading(),
                 Cautions.of(c.engine()),
@@ -165,10 +181,12 @@ public class Sheets {
         Engines.StoredEngine stored = engines.byId(job.engineId());
         Engine engine = EngineReader.read(stored.engine());
         List<StoredPass> passes = compression.passes(jobId);
-        CompressionAnalysis analysis = analyst.analyse(
-                engine,
-                JobReader.read(job.job()).ambient(),
-                passes.stream().map(StoredPass::toCore).toList());
+        Ambient ambient = JobReader.read(job.job()).ambient();
+        List<CompressionPass> inCore = passes.stream().map(StoredPass::toCore).toList();
+        CompressionAnalysis analysis = analyst.analyse(engine, ambient, inCore);
+        List<StoredLeakdown> leaks = leakdown.readings(jobId);
+        LeakdownAnalysis leakdownAnalysis = LeakdownAnalyst.analyse(
+                engine, ambient, leakdown.toCore(engine, leaks), analyst.beside(engine, ambient, inCore, analysis));
         School leading = shop.leadingSchool();
         Examination examination = examinations.of(jobId);
         ExaminationReading reading = ExaminationReading.read(engine, examination, shop.leadingPlugSchool());
@@ -181,6 +199,8 @@ public class Sheets {
                 leading,
                 examination,
                 reading,
-                Diagnostician.diagnose(engine, analysis, leading, reading));
+                leaks,
+                leakdownAnalysis,
+                Diagnostician.diagnose(engine, analysis, leading, reading, leakdownAnalysis));
     }
 }

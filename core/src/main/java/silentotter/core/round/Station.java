@@ -15,6 +15,7 @@ public enum Station {
     INSIDE(e -> true),
     CRANKCASE(e -> e.cycle() == Cycle.TWO_STROKE),
     COMPRESSION(e -> true),
+    LEAKDOWN(e -> true),
     VERDICT(e -> true);
 
     private final Predicate<Engine> has;

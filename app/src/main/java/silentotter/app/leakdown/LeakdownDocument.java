@@ -1,0 +1,30 @@
+package silentotter.app.leakdown;
+
+import jakarta.annotation.Nullable;
+import java.util.Map;
+import silentotter.core.leakdown.DoneBefore;
+import silentotter.core.leakdown.Heard;
+import silentotter.core.leakdown.LeakdownKind;
+import silentotter.core.leakdown.ListenedWith;
+import silentotter.core.leakdown.Place;
+import silentotter.core.leakdown.RunState;
+
+/**
+ * A leak-down attempt as it is sent in, kept and filed.
+ *
+ * @param leakPercent on the dial; or the second gauge in cylinderKPa, with the supply as it stood
+ * @param heard by place, only where somebody listened
+ * @param neighbour number of the cylinder whose plug hole was listened at
+ * @param neighbourExcluded whether the way through its open valve was plugged first
+ */
+public record LeakdownDocument(
+        LeakdownKind kind,
+        @Nullable Double leakPercent,
+        @Nullable Double cylinderKPa,
+        @Nullable Double supplyKPa,
+        @Nullable RunState state,
+        @Nullable DoneBefore doneBefore,
+        @Nullable Map<Place, Heard> heard,
+        @Nullable ListenedWith listenedWith,
+        @Nullable Integer neighbour,
+        @Nullable Boolean neighbourExcluded) {}

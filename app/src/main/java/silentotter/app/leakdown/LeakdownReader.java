@@ -1,0 +1,109 @@
+package silentotter.app.leakdown;
+
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
+import silentotter.core.input.AllowedRange;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.Problems;
+import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.leakdown.LeakdownKind;
+import silentotter.core.leakdown.LeakdownReading;
+import silentotter.core.leakdown.Place;
+import silentotter.core.quantity.Pressure;
+
+/** Turns a document into a leak-down reading and says everything that is wrong with it at its field. */
+public final class LeakdownReader {
+    private LeakdownReader() {}
+
+    /** Empty when problems were added. */
+    public static Optional<LeakdownReading> read(
+            Engine engine,
+            LeakdownTester tester,
+            int cylinder,
+            int order,
+            LeakdownDocument d,
+            String setAside,
+            Problems problems,
+            String path) {
+        int before = problems.all().size();
+        int count = engine.arrangement().count();
+        if (cylinder < 1 || cylinder > count) {
+            problems.add(
+                    FieldProblem.of(path + "cylinder", cylinder + " does not exist on this engine", "1 to " + count));
+        }
+        if (d.kind() == null) {
+            problems.add(path + "kind", "is missing");
+        } else if (d.kind() == LeakdownKind.WET && cylinder >= 1 && cylinder <= count) {
+            silentotter.core.compression.CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(cylinder))
+                    .ifPresent(r -> problems.add(path + "cylinder", r));
+        }
+        double percent = percent(d, tester, problems, path);
+        boolean atNeighbour = d.heard() != null && d.heard().containsKey(Place.NEIGHBOUR);
+        if (atNeighbour && d.neighbour() == null) {
+            problems.add(path + "neighbour", "say which neighbour was listened at");
+        }
+        if (d.neighbour() != null && (d.neighbour() < 1 || d.neighbour() > count || d.neighbour() == cylinder)) {
+            problems.add(FieldProblem.of(path + "neighbour", d.neighbour() + " is no neighbour here", "1 to " + count));
+        }
+        if (problems.all().size() > before) {
+            return Optional.empty();
+        }
+        LeakdownTester used = d.supplyKPa() == null
+                ? tester
+                : new LeakdownTester(
+                        tester.name(),
+                        tester.kind(),
+                        Optional.of(Pressure.ofKPa(d.supplyKPa())),
+                        tester.orifice(),
+                        tester.dischargeCoefficient(),
+                        tester.calibrated());
+        return Optional.of(new LeakdownReading(
+                CylinderNumber.of(cylinder),
+                order,
+                d.kind(),
+                used,
+                percent,
+                Optional.ofNullable(d.state()),
+                Optional.ofNullable(d.doneBefore()),
+                Objects.requireNonNullElse(d.heard(), Map.of()),
+                Optional.ofNullable(d.neighbour()).map(CylinderNumber::of),
+                Boolean.TRUE.equals(d.neighbourExcluded()),
+                Optional.ofNullable(setAside)));
+    }
+
+    /** The reading in per cent, from the dial or from two gauges. */
+    private static double percent(LeakdownDocument d, LeakdownTester tester, Problems problems, String path) {
+        if ((d.leakPercent() == null) == (d.cylinderKPa() == null)) {
+            problems.add(FieldProblem.of(
+                    path + "leakPercent",
+                    "give either the per cent or the second gauge",
+                    AllowedRange.LEAK_PERCENT.inWords()));
+            return 0;
+        }
+        Optional<Pressure> supply = problems.optional(
+                        path + "supplyKPa", d.supplyKPa(), AllowedRange.SUPPLY, Pressure::ofKPa)
+                .or(tester::supply);
+        if (d.leakPercent() != null) {
+            return problems.optional(path + "leakPercent", d.leakPercent(), AllowedRange.LEAK_PERCENT, v -> v)
+                    .orElse(0.0);
+        }
+        Optional<Pressure> cylinder = problems.optional(
+                path + "cylinderKPa", d.cylinderKPa(), AllowedRange.CYLINDER_PRESSURE, Pressure::ofKPa);
+        if (supply.isEmpty()) {
+            problems.add(path + "supplyKPa", "is needed with the second gauge");
+            return 0;
+        }
+        if (cylinder.filter(c -> c.compareTo(supply.get()) > 0).isPresent()) {
+            problems.add(FieldProblem.of(
+                    path + "cylinderKPa",
+                    "the cylinder cannot stand above the supply: gauges swapped or one not zeroed",
+                    "0 to " + Math.round(supply.get().kPa()) + " kPa"));
+            return 0;
+        }
+        return cylinder.map(c -> Math.min(99.5, 100 * (1 - c.ratioTo(supply.get()))))
+                .orElse(0.0);
+    }
+}

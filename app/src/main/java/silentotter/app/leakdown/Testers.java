@@ -1,0 +1,67 @@
+package silentotter.app.leakdown;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import silentotter.app.http.Conflict;
+import silentotter.app.http.NotFound;
+import silentotter.app.storage.Documents;
+import silentotter.core.input.Problems;
+
+/** The leak-down testers of the shop. */
+@Service
+public class Testers {
+    private final LeakdownMapper mapper;
+    private final Documents documents;
+
+    Testers(LeakdownMapper mapper, Documents documents) {
+        this.mapper = mapper;
+        this.documents = documents;
+    }
+
+    /** A tester as stored. */
+    public record StoredTester(long id, int revision, TesterDocument tester) {}
+
+    public List<StoredTester> all() {
+        return mapper.testers().stream()
+                .map(r -> new StoredTester(r.id(), r.revision(), documents.read(r.document(), TesterDocument.class)))
+                .toList();
+    }
+
+    public StoredTester byId(long id) {
+        return all().stream()
+                .filter(t -> t.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new NotFound("There is no tester " + id + "."));
+    }
+
+    @Transactional
+    public long add(TesterDocument document) {
+        checked(document);
+        return mapper.insertTester(document.name().strip(), documents.write(document));
+    }
+
+    /** The tester that a case file names: the one that is the same in every respect, or a new one. */
+    @Transactional
+    public long same(TesterDocument document) {
+        Optional<StoredTester> known =
+                all().stream().filter(t -> t.tester().equals(document)).findFirst();
+        return known.map(StoredTester::id).orElseGet(() -> add(document));
+    }
+
+    /** @throws Conflict when the tester has changed since that revision */
+    @Transactional
+    public void change(long id, int revision, TesterDocument document) {
+        checked(document);
+        if (mapper.updateTester(id, revision, document.name().strip(), documents.write(document)) == 0) {
+            throw new Conflict("This tester was changed in another window meanwhile.");
+        }
+    }
+
+    private static void checked(TesterDocument document) {
+        Problems problems = new Problems();
+        document.read(problems, "");
+        problems.throwIfAny();
+    }
+}

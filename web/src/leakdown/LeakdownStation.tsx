@@ -1,0 +1,267 @@
+import { Tabs } from 'radix-ui';
+import { useState } from 'react';
+import type { Sheet } from '../api/client';
+import { ReadingRows } from '../compression/ReadingRows';
+import { columnsOf, measure } from '../section/layout';
+import { Section } from '../section/Section';
+import { useWidth } from '../section/useWidth';
+import { VerdictPanel } from '../sheet/VerdictPanel';
+import { Choice } from '../ui/Choice';
+import { useUnits } from '../units/UnitsContext';
+import { LeakdownSchools } from './LeakdownSchools';
+import { Listening } from './Listening';
+import { TesterBar } from './Testers';
+import { TurningGuide } from './TurningGuide';
+import { type LeakdownHand, useLeakdown } from './useLeakdown';
+
+/** The leak-down bench: read, listen, turn to the next in firing order. */
+export function LeakdownStation({ sheet }: { sheet: Sheet }) {
+  const [ref, width] = useWidth();
+  const columns = columnsOf(sheet.engine.engine);
+  const m = measure(width, columns);
+  const hand = useLeakdown(sheet);
+  const [tab, setTab] = useState('listen');
+  const doubts = sheet.leakdown.faults.length;
+  const tabs = [
+    ['listen', 'Listen and turn'],
+    ['results', 'Results'],
+    ['schools', 'Schools'],
+    ['history', 'Attempts'],
+    ['measuring', doubts ? `Measuring (${doubts})` : 'Measuring'],
+    ['cautions', 'Cautions'],
+  ] as const;
+  return (
+    <>
+      <div ref={ref} className="flex min-h-0 min-w-0 flex-1 flex-col overflow-y-auto">
+        {width > 0 && (
+          <div className="shrink-0 overflow-x-auto overflow-y-hidden">
+            <Section sheet={sheet} columns={columns} measure={m} current={hand.cylinder} />
+            <ReadingRows sheet={sheet} columns={columns} measure={m} leakdown={hand} brief />
+          </div>
+        )}
+        <div className="space-y-2 px-3 py-2">
+          <TesterBar sheet={sheet} hand={hand} />
+          <Conditions hand={hand} />
+          {hand.problem && <p className="refusal">{hand.problem}</p>}
+        </div>
+        <Tabs.Root value={tab} onValueChange={setTab} className="flex flex-1 flex-col border-t border-ink">
+          <Tabs.List className="flex border-b border-hair" aria-label="The bench">
+            {tabs.map(([value, name]) => (
+              <Tabs.Trigger
+                key={value}
+                value={value}
+                className="min-h-[44px] border-b-4 border-transparent px-3.5 text-[16px] text-soft data-[state=active]:border-act data-[state=active]:text-ink"
+              >
+                {name}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Tabs.Content value="listen" className="space-y-4 p-4">
+            <Listening sheet={sheet} hand={hand} />
+            <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
+          </Tabs.Content>
+          <Tabs.Content value="results" className="p-4">
+            <Results sheet={sheet} />
+          </Tabs.Content>
+          <Tabs.Content value="schools" className="p-4">
+            <LeakdownSchools sheet={sheet} />
+          </Tabs.Content>
+          <Tabs.Content value="history" className="p-4">
+            <History sheet={sheet} hand={hand} />
+          </Tabs.Content>
+          <Tabs.Content value="measuring" className="p-4">
+            <Faults sheet={sheet} />
+          </Tabs.Content>
+          <Tabs.Content value="cautions" className="p-4">
+            <ul className="max-w-[70ch] space-y-2 text-[16px]">
+              {sheet.leakdown.cautions.map((c) => (
+                <li key={c} className="border-l-4 border-leak pl-3">
+                  {c}
+                </li>
+              ))}
+            </ul>
+            <p className="mt-3 text-soft">
+              Decision support, not a certificate: local codes and licensed practice come first.
+            </p>
+          </Tabs.Content>
+        </Tabs.Root>
+      </div>
+      <VerdictPanel sheet={sheet} current={hand.cylinder} />
+    </>
+  );
+}
+
+function Conditions({ hand }: { hand: LeakdownHand }) {
+  const units = useUnits();
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <Choice
+        label="Engine"
+        value={hand.state}
+        options={[
+          ['HOT', 'hot'],
+          ['WARM', 'warm'],
+          ['COLD', 'cold'],
+          ['ON_STAND', 'on a stand'],
+        ]}
+        onChange={hand.setState}
+      />
+      <Choice
+        label="Pass"
+        value={hand.kind}
+        options={[
+          ['STANDARD', 'standard'],
+          ['WET', 'oil on the crown'],
+          ['LOW_PRESSURE', 'low pressure'],
+        ]}
+        onChange={(kind) => hand.setKind(kind ?? 'STANDARD')}
+      />
+      {hand.twoGauges && (
+        <label className="block">
+          <span className="heading mb-1 block">Supply now ({units.symbol('pressure')})</span>
+          <input
+            className="field font-mono"
+            style={{ width: '7rem' }}
+            inputMode="decimal"
+            placeholder={
+              hand.tester?.tester.supplyKPa != null
+                ? units.format('pressure', hand.tester.tester.supplyKPa)
+                : undefined
+            }
+            value={hand.supply}
+            onChange={(e) => hand.setSupply(e.target.value.replace(/[^0-9.,]/g, ''))}
+          />
+        </label>
+      )}
+      {hand.latest && (
+        <Choice
+          label="Done since the last attempt"
+          value={hand.before}
+          options={[
+            ['TURNED_OVER', 'turned over'],
+            ['TURNED_360', 'turned 360°'],
+            ['VALVE_TAPPED', 'valve tapped'],
+            ['HOSE_SOAPED', 'hose soaped'],
+            ['OIL_ADDED', 'oil added'],
+          ]}
+          onChange={hand.setBefore}
+        />
+      )}
+    </div>
+  );
+}
+
+function Results({ sheet }: { sheet: Sheet }) {
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
+  const units = useUnits();
+  if (sheet.leakdown.cylinders.length === 0) {
+    return <p className="text-soft">Each reading becomes a leak area, a hole and an air flow here.</p>;
+  }
+  return (
+    <>
+      <table className="w-full text-left">
+        <thead>
+          <tr className="border-b border-ink">
+            {[
+              '',
+              '%',
+              'leak area, mm²',
+              'as one hole',
+              'free air',
+              'on the master tester',
+              'would have missed',
+            ].map((h) => (
+              <th key={h} className="py-1 pr-3 font-medium text-soft">
+                {h}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.leakdown.cylinders.map((c) => (
+            <tr key={c.cylinder} className={`border-b border-hair font-mono ${c.leaks ? 'text-leak' : ''}`}>
+              <td className="py-1.5 pr-3 text-[18px]">{labelOf(c.cylinder)}</td>
+              <td className="pr-3">{c.percent.toFixed(1)}</td>
+              <td className="pr-3">
+                {c.areaMm2
+                  ? `${c.areaMm2.best.toFixed(2)} (${c.areaMm2.low.toFixed(2)}–${c.areaMm2.high.toFixed(2)})`
+                  : 'not known'}
+              </td>
+              <td className="pr-3">{c.holeMm != null && `${c.holeMm.toFixed(2)} mm`}</td>
+              <td className="pr-3">{c.freeAirLPerMin != null && `${c.freeAirLPerMin.toFixed(0)} L/min`}</td>
+              <td className="pr-3">{c.masterPercent != null && `${c.masterPercent.toFixed(0)} %`}</td>
+              <td>{c.detectionMm2 != null && `${c.detectionMm2.toFixed(2)} mm²`}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-soft">
+        Intervals hold the truth 19 times in 20. Hot reads better than cold, and a cold engine or a stand
+        widens them.
+      </p>
+      {[...sheet.leakdown.crossChecks.map((c) => c.text), ...sheet.leakdown.passes].map((t) => (
+        <p key={t} className="mt-2">
+          {units.fill(t)}
+        </p>
+      ))}
+    </>
+  );
+}
+
+function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
+  const units = useUnits();
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
+  const testers = new Map(sheet.leakdown.testers.map((t) => [t.id, t.tester.name]));
+  if (sheet.leakdown.readings.length === 0) {
+    return <p className="text-soft">All attempts are kept and listed here.</p>;
+  }
+  return (
+    <ol className="divide-y divide-hair">
+      {sheet.leakdown.readings.map((r) => (
+        <li
+          key={r.id}
+          className={`flex flex-wrap gap-x-4 py-1.5 ${r.setAside ? 'text-soft line-through' : ''}`}
+        >
+          <span className="w-8 font-mono text-[18px]">{labelOf(r.cylinder)}</span>
+          <span className="w-28 font-mono">
+            {r.reading.leakPercent != null
+              ? `${r.reading.leakPercent} %`
+              : units.withUnit('pressure', r.reading.cylinderKPa ?? 0)}
+          </span>
+          <span className="text-soft">
+            {[
+              r.reading.kind !== 'STANDARD' && r.reading.kind.toLowerCase().replace('_', ' '),
+              r.reading.state?.toLowerCase().replace('_', ' '),
+              r.reading.doneBefore && 'after: ' + r.reading.doneBefore.toLowerCase().replace('_', ' '),
+              testers.get(r.testerId),
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </span>
+          <button
+            className="ml-auto min-h-[32px] underline underline-offset-2 hover:text-act"
+            onClick={() => hand.setAside(r.id, r.setAside ? null : 'misread')}
+          >
+            {r.setAside ? 'Count it again' : 'Set aside'}
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Faults({ sheet }: { sheet: Sheet }) {
+  const units = useUnits();
+  if (sheet.leakdown.faults.length === 0) {
+    return <p className="text-soft">Nothing to distrust so far.</p>;
+  }
+  return (
+    <ul className="space-y-2">
+      {sheet.leakdown.faults.map((f) => (
+        <li key={f.kind + f.cylinders.join()}>
+          {units.fill(f.text)} <span className="text-act">{units.fill(f.remedy)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,219 @@
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { answer, api, Refusal, type Schemas, type Sheet } from '../api/client';
+import { useChange } from '../sheet/useSheet';
+import { Choice } from '../ui/Choice';
+import { QuantityField } from '../ui/QuantityField';
+import { TextField } from '../ui/TextField';
+import { useUnits } from '../units/UnitsContext';
+import type { LeakdownHand } from './useLeakdown';
+
+type Tester = Schemas['TesterDocument'];
+type Hole = Schemas['BleedReading'];
+
+const FRESH: Tester = { name: '', kind: 'TWO_GAUGES', calibrated: false };
+
+/** Which tester is in the hand, and what is known of it. */
+export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
+  const units = useUnits();
+  const { testers } = sheet.leakdown;
+  const t = hand.tester?.tester;
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      {testers.length > 0 && (
+        <select
+          className="field"
+          style={{ width: 'auto' }}
+          aria-label="Tester"
+          value={hand.tester?.id}
+          onChange={(e) => hand.setTesterId(Number(e.target.value))}
+        >
+          {testers.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.tester.name}
+            </option>
+          ))}
+        </select>
+      )}
+      <NewTester sheet={sheet} onAdded={hand.setTesterId} />
+      {hand.tester && <Calibrate sheet={sheet} hand={hand} />}
+      {t && (
+        <span className="text-soft">
+          {t.supplyKPa != null ? units.withUnit('pressure', t.supplyKPa) : 'supply hidden'},{' '}
+          {t.orificeMm != null
+            ? `${t.orificeMm.toFixed(2)} mm orifice`
+            : 'orifice unknown: ranks within this engine only'}
+          {t.calibrated ? ', calibrated' : ', not calibrated'}
+        </span>
+      )}
+    </div>
+  );
+}
+
+function NewTester({ sheet, onAdded }: { sheet: Sheet; onAdded: (id: number) => void }) {
+  const id = sheet.job.id;
+  const [open, setOpen] = useState(sheet.leakdown.testers.length === 0);
+  const [tester, setTester] = useState<Tester>(FRESH);
+  const add = useChange(id, (body: Tester) =>
+    answer(api.POST('/api/jobs/{id}/leakdown/testers', { params: { path: { id } }, body })),
+  );
+  const at = (f: string) => (add.error instanceof Refusal ? add.error.at(f) : undefined);
+  const set = (change: Partial<Tester>) => setTester((old) => ({ ...old, ...change }));
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen} modal={false}>
+      <Dialog.Trigger className="button">New tester</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-30 w-[520px] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
+        >
+          <Dialog.Title className="mb-3 text-[20px] font-semibold">
+            A leak-down tester of this shop
+          </Dialog.Title>
+          <div className="space-y-3">
+            <TextField
+              label="Name"
+              value={tester.name}
+              error={at('name')}
+              onCommit={(name) => set({ name })}
+            />
+            <Choice
+              label="Shows"
+              value={tester.kind}
+              options={[
+                ['TWO_GAUGES', 'two gauges'],
+                ['PERCENT_DIAL', 'per cent'],
+                ['ZONES', 'zones only'],
+              ]}
+              onChange={(kind) => set({ kind: kind ?? 'TWO_GAUGES' })}
+            />
+            <div className="grid grid-cols-3 gap-3">
+              <QuantityField
+                label="Supply"
+                quantity="pressure"
+                value={tester.supplyKPa}
+                error={at('supplyKPa')}
+                onCommit={(supplyKPa) => set({ supplyKPa })}
+              />
+              <QuantityField
+                label="Orifice"
+                quantity="length"
+                value={tester.orificeMm}
+                error={at('orificeMm')}
+                onCommit={(orificeMm) => set({ orificeMm })}
+              />
+              <QuantityField
+                label="Discharge"
+                unit="Cd"
+                otherwise={1}
+                value={tester.dischargeCoefficient}
+                error={at('dischargeCoefficient')}
+                onCommit={(dischargeCoefficient) => set({ dischargeCoefficient })}
+              />
+            </div>
+            <p className="text-soft">Leave out what is not known; bleed holes can tell it later.</p>
+          </div>
+          <div className="mt-4 flex gap-2">
+            <button
+              className="button button-main"
+              onClick={() =>
+                add.mutate(tester, {
+                  onSuccess: (next) => {
+                    onAdded(next.leakdown.testers.at(-1)!.id);
+                    setTester(FRESH);
+                    setOpen(false);
+                  },
+                })
+              }
+            >
+              Keep this tester
+            </button>
+            <Dialog.Close className="button">Back</Dialog.Close>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Calibrate({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
+  const id = sheet.job.id;
+  const tester = hand.tester!;
+  const [open, setOpen] = useState(false);
+  const [holes, setHoles] = useState<Partial<Hole>[]>([{}, {}]);
+  const calibrate = useChange(id, (body: Schemas['Calibration']) =>
+    answer(
+      api.POST('/api/jobs/{id}/leakdown/testers/{testerId}/calibration', {
+        params: { path: { id, testerId: tester.id } },
+        body,
+      }),
+    ),
+  );
+  const at = (i: number, f: string) =>
+    calibrate.error instanceof Refusal ? calibrate.error.at(`holes[${i}].${f}`) : undefined;
+  const set = (i: number, change: Partial<Hole>) =>
+    setHoles((old) => old.map((h, k) => (k === i ? { ...h, ...change } : h)));
+  const given = holes.filter((h) => h.bleedHoleMm !== undefined || h.leakPercent !== undefined);
+  const general =
+    calibrate.error instanceof Refusal
+      ? calibrate.error.errors
+          .filter((e) => !e.field.startsWith('holes['))
+          .map((e) => e.message)
+          .join('; ')
+      : calibrate.error?.message;
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen} modal={false}>
+      <Dialog.Trigger className="button">Calibrate</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-30 w-[520px] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
+        >
+          <Dialog.Title className="mb-1 text-[20px] font-semibold">
+            Calibrate {tester.tester.name}
+          </Dialog.Title>
+          <p className="mb-3 text-soft">
+            Drill a clean round hole into an old plug or a cap, put it on the hose, read the dial.
+            {tester.tester.supplyKPa == null
+              ? ' The supply is hidden, so two holes of different size are needed.'
+              : ' One hole tells the orifice; a second one checks the supply as well.'}
+          </p>
+          {holes.map((h, i) => (
+            <div key={i} className="mb-2 grid grid-cols-2 gap-3">
+              <QuantityField
+                label={`Hole ${i + 1}`}
+                quantity="length"
+                value={h.bleedHoleMm}
+                error={at(i, 'bleedHoleMm')}
+                onCommit={(bleedHoleMm) => set(i, { bleedHoleMm })}
+              />
+              <QuantityField
+                label="reads"
+                unit="%"
+                value={h.leakPercent}
+                error={at(i, 'leakPercent')}
+                onCommit={(leakPercent) => set(i, { leakPercent })}
+              />
+            </div>
+          ))}
+          {general && (
+            <p role="alert" className="refusal">
+              {general}
+            </p>
+          )}
+          <div className="mt-3 flex gap-2">
+            <button
+              className="button button-main"
+              onClick={() =>
+                calibrate.mutate({ holes: given as Hole[] }, { onSuccess: () => setOpen(false) })
+              }
+            >
+              Work it out
+            </button>
+            <Dialog.Close className="button">Back</Dialog.Close>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
