@@ -30,7 +30,7 @@ export function ReadingRows({ sheet, columns, measure, entry, leakdown, brief }:
   const rows = { columns, measure };
   return (
     <div className="border-t border-ink" role="table" aria-label="Readings">
-      <SeenRows sheet={sheet} {...rows} />
+      {!brief && <SeenRows sheet={sheet} {...rows} />}
       {sheet.passes.map((pass, i) => (
         <PassRow key={pass.id} {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
       ))}

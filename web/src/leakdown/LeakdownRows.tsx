@@ -21,7 +21,11 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
   const tone = (c: number) => (at.get(c)?.leaks ? 'text-leak' : '');
   return (
     <>
-      <Row {...rows} name={<span className="text-[17px] font-medium text-ink">Leak-down</span>} unit="%">
+      <Row
+        {...rows}
+        name={<span className="text-[17px] font-medium whitespace-nowrap text-ink">Leak-down</span>}
+        unit="%"
+      >
         {(c) =>
           hand && hand.cylinder === c ? (
             <EntryCell sheet={sheet} hand={hand} cylinder={c} />

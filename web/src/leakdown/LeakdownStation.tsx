@@ -20,14 +20,14 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
   const columns = columnsOf(sheet.engine.engine);
   const m = measure(width, columns);
   const hand = useLeakdown(sheet);
-  const [tab, setTab] = useState('listen');
+  const [tab, setTab] = useState(sheet.leakdown.testers.length ? 'listen' : 'tester');
   const doubts = sheet.leakdown.faults.length;
   const tabs = [
     ['listen', 'Listen and turn'],
-    ['results', 'Results'],
+    ['tester', 'Tester and engine'],
+    ['results', doubts ? `Results (${doubts} in doubt)` : 'Results'],
     ['schools', 'Schools'],
     ['history', 'Attempts'],
-    ['measuring', doubts ? `Measuring (${doubts})` : 'Measuring'],
     ['cautions', 'Cautions'],
   ] as const;
   return (
@@ -39,11 +39,6 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
             <ReadingRows sheet={sheet} columns={columns} measure={m} leakdown={hand} brief />
           </div>
         )}
-        <div className="space-y-2 px-3 py-2">
-          <TesterBar sheet={sheet} hand={hand} />
-          <Conditions hand={hand} />
-          {hand.problem && <p className="refusal">{hand.problem}</p>}
-        </div>
         <Tabs.Root value={tab} onValueChange={setTab} className="flex flex-1 flex-col border-t border-ink">
           <Tabs.List className="flex border-b border-hair" aria-label="The bench">
             {tabs.map(([value, name]) => (
@@ -57,10 +52,24 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
             ))}
           </Tabs.List>
           <Tabs.Content value="listen" className="space-y-4 p-4">
-            <Listening sheet={sheet} hand={hand} />
+            {hand.problem && <p className="refusal">{hand.problem}</p>}
             <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
+            <Listening sheet={sheet} hand={hand} />
+            {hand.latest && <DoneSince hand={hand} />}
           </Tabs.Content>
-          <Tabs.Content value="results" className="p-4">
+          <Tabs.Content value="tester" className="space-y-4 p-4">
+            {sheet.leakdown.testers.length === 0 && (
+              <p className="max-w-[70ch] text-[16px]">
+                First the tester: two gauges, a dial of per cent, or zones. Its supply and orifice turn per
+                cent into mm², which compares with any other tester. What you do not know can be calibrated
+                later.
+              </p>
+            )}
+            <TesterBar sheet={sheet} hand={hand} />
+            <Conditions hand={hand} />
+          </Tabs.Content>
+          <Tabs.Content value="results" className="space-y-3 p-4">
+            <Faults sheet={sheet} />
             <Results sheet={sheet} />
           </Tabs.Content>
           <Tabs.Content value="schools" className="p-4">
@@ -68,9 +77,6 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
           </Tabs.Content>
           <Tabs.Content value="history" className="p-4">
             <History sheet={sheet} hand={hand} />
-          </Tabs.Content>
-          <Tabs.Content value="measuring" className="p-4">
-            <Faults sheet={sheet} />
           </Tabs.Content>
           <Tabs.Content value="cautions" className="p-4">
             <ul className="max-w-[70ch] space-y-2 text-[16px]">
@@ -133,21 +139,25 @@ function Conditions({ hand }: { hand: LeakdownHand }) {
           />
         </label>
       )}
-      {hand.latest && (
-        <Choice
-          label="Done since the last attempt"
-          value={hand.before}
-          options={[
-            ['TURNED_OVER', 'turned over'],
-            ['TURNED_360', 'turned 360°'],
-            ['VALVE_TAPPED', 'valve tapped'],
-            ['HOSE_SOAPED', 'hose soaped'],
-            ['OIL_ADDED', 'oil added'],
-          ]}
-          onChange={hand.setBefore}
-        />
-      )}
     </div>
+  );
+}
+
+/** What was done between two attempts; it tells a leak that recovers from one that stays. */
+function DoneSince({ hand }: { hand: LeakdownHand }) {
+  return (
+    <Choice
+      label="Done since the last attempt"
+      value={hand.before}
+      options={[
+        ['TURNED_OVER', 'turned over'],
+        ['TURNED_360', 'turned 360°'],
+        ['VALVE_TAPPED', 'valve tapped'],
+        ['HOSE_SOAPED', 'hose soaped'],
+        ['OIL_ADDED', 'oil added'],
+      ]}
+      onChange={hand.setBefore}
+    />
   );
 }
 
@@ -253,7 +263,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
 function Faults({ sheet }: { sheet: Sheet }) {
   const units = useUnits();
   if (sheet.leakdown.faults.length === 0) {
-    return <p className="text-soft">Nothing to distrust so far.</p>;
+    return null;
   }
   return (
     <ul className="space-y-2">

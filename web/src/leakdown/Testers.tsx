@@ -52,7 +52,7 @@ export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
 
 function NewTester({ sheet, onAdded }: { sheet: Sheet; onAdded: (id: number) => void }) {
   const id = sheet.job.id;
-  const [open, setOpen] = useState(sheet.leakdown.testers.length === 0);
+  const [open, setOpen] = useState(false);
   const [tester, setTester] = useState<Tester>(FRESH);
   const add = useChange(id, (body: Tester) =>
     answer(api.POST('/api/jobs/{id}/leakdown/testers', { params: { path: { id } }, body })),

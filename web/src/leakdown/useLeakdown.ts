@@ -68,7 +68,11 @@ export function useLeakdown(sheet: Sheet) {
 
   const save = () => {
     const value = parseNumber(text);
-    if (text.trim() === '' || !tester) {
+    if (text.trim() === '') {
+      return;
+    }
+    if (!tester) {
+      setRefused('Say first which tester this is: “Tester and engine” below.');
       return;
     }
     if (value === undefined) {
