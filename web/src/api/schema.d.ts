@@ -1132,6 +1132,7 @@ export interface components {
             cylinderKPa?: number | null;
             /** @enum {string|null} */
             doneBefore?: "TURNED_OVER" | "TURNED_360" | "VALVE_TAPPED" | "HOSE_SOAPED" | "OIL_ADDED" | null;
+            excluded?: number[] | null;
             heard?: {
                 [key: string]: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
             } | null;
@@ -1141,9 +1142,10 @@ export interface components {
             leakPercent?: number | null;
             /** @enum {string|null} */
             listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE" | null;
-            /** Format: int32 */
-            neighbour?: number | null;
-            neighbourExcluded?: boolean | null;
+            neighbours?: {
+                [key: string]: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
+            } | null;
+            settling?: number[] | null;
             /** @enum {string|null} */
             state?: "HOT" | "WARM" | "COLD" | "ON_STAND" | null;
             /** Format: double */
@@ -1165,6 +1167,7 @@ export interface components {
             reason?: string | null;
         };
         LeakdownView: {
+            byTester: components["schemas"]["TesterReadingView"][];
             cautions: string[];
             comparable: boolean;
             crank: components["schemas"]["CrankView"][];
@@ -1183,11 +1186,13 @@ export interface components {
             verified: boolean;
         };
         Listening: {
+            excluded?: boolean | null;
             /** @enum {string|null} */
             heard?: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD" | null;
+            /** @enum {string|null} */
+            listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE" | null;
             /** Format: int32 */
             neighbour?: number | null;
-            neighbourExcluded?: boolean | null;
             /** @enum {string} */
             place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
         };
@@ -1601,6 +1606,8 @@ export interface components {
             /** Format: double */
             orificeMm?: number | null;
             /** Format: double */
+            resolutionPercent?: number | null;
+            /** Format: double */
             supplyKPa?: number | null;
         };
         TesterOrificeIn: {
@@ -1620,6 +1627,14 @@ export interface components {
             orificeEffectiveAreaMm2: number;
             /** Format: double */
             orificeMm: number;
+        };
+        TesterReadingView: {
+            areaMm2?: components["schemas"]["RangeView"];
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            percent: number;
+            tester: string;
         };
         Usual: {
             banks: components["schemas"]["BankDocument"][][];

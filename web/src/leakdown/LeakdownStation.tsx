@@ -209,6 +209,7 @@ function Results({ sheet }: { sheet: Sheet }) {
         Intervals hold the truth 19 times in 20. Hot reads better than cold, and a cold engine or a stand
         widens them.
       </p>
+      <ByTester sheet={sheet} />
       {[...sheet.leakdown.crossChecks.map((c) => c.text), ...sheet.leakdown.passes].map((t) => (
         <p key={t} className="mt-2">
           {units.fill(t)}
@@ -273,5 +274,50 @@ function Faults({ sheet }: { sheet: Sheet }) {
         </li>
       ))}
     </ul>
+  );
+}
+
+/** The same cylinders on each tester that was used: the per cent differ, the areas should not. */
+function ByTester({ sheet }: { sheet: Sheet }) {
+  const { byTester } = sheet.leakdown;
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
+  if (byTester.length === 0) {
+    return null;
+  }
+  const cylinders = [...new Set(byTester.map((r) => r.cylinder))];
+  const testers = [...new Set(byTester.map((r) => r.tester))];
+  return (
+    <table className="mt-4 w-full text-left">
+      <thead>
+        <tr className="border-b border-ink">
+          <th className="heading py-1">Tester by tester</th>
+          {cylinders.map((c) => (
+            <th key={c} className="pr-3 font-mono text-[18px]">
+              {labelOf(c)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {testers.map((t) => (
+          <tr key={t} className="border-b border-hair align-top">
+            <td className="py-1.5 pr-3">{t}</td>
+            {cylinders.map((c) => {
+              const r = byTester.find((x) => x.tester === t && x.cylinder === c);
+              return (
+                <td key={c} className="pr-3 font-mono">
+                  {r && `${r.percent.toFixed(0)} %`}
+                  {r?.areaMm2 && (
+                    <span className="block text-[13px] text-soft">
+                      {r.areaMm2.best.toFixed(2)} ({r.areaMm2.low.toFixed(2)}–{r.areaMm2.high.toFixed(2)}) mm²
+                    </span>
+                  )}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { YesNo } from '../ui/YesNo';
@@ -18,19 +17,18 @@ const STATES: readonly (readonly [Heard, string])[] = [
   ['CLEAR', 'clear'],
   ['LOUD', 'loud'],
 ];
+const SOUNDS = new Set<string>(['FAINT', 'CLEAR', 'LOUD']);
 
 /** Where the air comes out, listened for on the attempt just read. Not listened stays open; that is not "nothing". */
 export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
-  const heard = hand.latest?.reading.heard ?? {};
-  const neighbours = sheet.cylinders.find((c) => c.number === hand.cylinder)?.neighbours ?? [];
-  const [chosen, setChosen] = useState<number>();
-  const neighbour = hand.latest?.reading.neighbour ?? chosen ?? neighbours[0];
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
   if (!hand.latest) {
     return (
       <p className="text-soft">Read the cylinder first; then listen at each place, and say what you heard.</p>
     );
   }
+  const { heard, neighbours, excluded } = hand.latest.reading;
+  const beside = sheet.cylinders.find((c) => c.number === hand.cylinder)?.neighbours ?? [];
+  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
   const liquid = sheet.engine.engine.cooling !== 'AIR';
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-2.5">
@@ -38,38 +36,46 @@ export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
         <Choice
           key={place}
           label={words}
-          value={heard[place] as Heard | undefined}
+          value={heard?.[place] as Heard | undefined}
           options={STATES}
-          onChange={(h) => hand.hear(place, h)}
+          onChange={(h) => hand.hear({ place, heard: h })}
         />
       ))}
-      {neighbours.length > 0 && (
-        <>
-          <Choice
-            label={`Plug hole of ${labelOf(neighbour!)}`}
-            value={heard.NEIGHBOUR as Heard | undefined}
-            options={STATES}
-            onChange={(h) =>
-              hand.hear('NEIGHBOUR', h, neighbour, hand.latest?.reading.neighbourExcluded ?? undefined)
+      {beside.map((n) => (
+        <Choice
+          key={n}
+          label={`Plug hole of ${labelOf(n)}`}
+          value={neighbours?.[n] as Heard | undefined}
+          options={STATES}
+          onChange={(h) =>
+            hand.hear({ place: 'NEIGHBOUR', heard: h, neighbour: n, excluded: excluded?.includes(n) })
+          }
+        />
+      ))}
+      {beside
+        .filter((n) => SOUNDS.has(neighbours?.[n] ?? ''))
+        .map((n) => (
+          <YesNo
+            key={n}
+            label={`Open valve of ${labelOf(n)} plugged off first`}
+            value={excluded?.includes(n) ?? false}
+            onChange={(v) =>
+              hand.hear({ place: 'NEIGHBOUR', heard: neighbours![n] as Heard, neighbour: n, excluded: v })
             }
           />
-          {neighbours.length > 1 && !hand.latest.reading.neighbour && (
-            <Choice
-              label="or of"
-              value={String(neighbour)}
-              options={neighbours.map((n) => [String(n), labelOf(n)] as const)}
-              onChange={(n) => setChosen(n ? Number(n) : undefined)}
-            />
-          )}
-          {heard.NEIGHBOUR && (
-            <YesNo
-              label="Its open valve plugged off first"
-              value={hand.latest.reading.neighbourExcluded ?? undefined}
-              onChange={(v) => hand.hear('NEIGHBOUR', heard.NEIGHBOUR as Heard, neighbour, v)}
-            />
-          )}
-        </>
-      )}
+        ))}
+      <Choice
+        label="Listened with"
+        value={hand.listenedWith ?? hand.latest.reading.listenedWith}
+        options={[
+          ['EAR', 'ear'],
+          ['TUBE', 'tube'],
+          ['SOAP', 'soap'],
+          ['BUBBLES', 'bubbles'],
+          ['TISSUE', 'tissue'],
+        ]}
+        onChange={hand.setListenedWith}
+      />
     </div>
   );
 }

@@ -111,6 +111,13 @@ function NewTester({ sheet, onAdded }: { sheet: Sheet; onAdded: (id: number) => 
                 onCommit={(dischargeCoefficient) => set({ dischargeCoefficient })}
               />
             </div>
+            <QuantityField
+              label="Smallest step that can be read"
+              unit="% points"
+              value={tester.resolutionPercent}
+              error={at('resolutionPercent')}
+              onCommit={(resolutionPercent) => set({ resolutionPercent })}
+            />
             <p className="text-soft">Leave out what is not known; bleed holes can tell it later.</p>
           </div>
           <div className="mt-4 flex gap-2">
@@ -175,7 +182,7 @@ function Calibrate({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
           <p className="mb-3 text-soft">
             Drill a clean round hole into an old plug or a cap, put it on the hose, read the dial.
             {tester.tester.supplyKPa == null
-              ? ' The supply is hidden, so two holes of different size are needed.'
+              ? ' The supply is hidden, so two holes are needed, far apart: one that reads below 10 %, one above 60 %. Close together they tell the supply badly.'
               : ' One hole tells the orifice; a second one checks the supply as well.'}
           </p>
           {holes.map((h, i) => (

@@ -41,6 +41,9 @@ export function TurningGuide({ sheet, current, onNext }: Props) {
             : 'Compression stroke: air pushes the thumb off the hole as the piston rises. Otherwise turn 360° more.'}
         </p>
         <p className="font-medium text-leak">{sheet.leakdown.cautions[0]}</p>
+        <p className="text-soft">
+          If the crank will not stay, hold it with a tool made to lock it; in gear is not enough.
+        </p>
         {open.length > 0 && (
           <p className="text-soft">
             With {labelOf(current)} at the top, {open.map(labelOf).join(' and ')}{' '}

@@ -31,6 +31,7 @@ export function useLeakdown(sheet: Sheet) {
   const [testerId, setTesterId] = useState(() => readings.at(-1)?.testerId ?? testers[0]?.id);
   const tester = testers.find((t) => t.id === testerId) ?? testers.at(-1);
   const [state, setState] = useState<RunState | undefined>(() => readings.at(-1)?.reading.state ?? undefined);
+  const [listenedWith, setListenedWith] = useState<Schemas['Listening']['listenedWith']>();
   const [before, setBefore] = useState<DoneBefore>();
   const [text, setText] = useState('');
   const [supply, setSupply] = useState('');
@@ -58,6 +59,12 @@ export function useLeakdown(sheet: Sheet) {
   /** The attempt that listening belongs to: the last of this cylinder in this pass. */
   const latest = readings.filter((r) => r.cylinder === cylinder && r.reading.kind === kind).at(-1);
 
+  /** A second gauge as per cent, for a reading watched settling. */
+  const percentOf = (gauge: number, stood: number | undefined) => {
+    const from = stood !== undefined ? units.toBase('pressure', stood) : tester?.tester.supplyKPa;
+    return from ? Math.max(0, Math.min(99.5, 100 * (1 - units.toBase('pressure', gauge) / from))) : 0;
+  };
+
   const goTo = (next: number) => {
     setCylinder(next);
     setText('');
@@ -67,7 +74,9 @@ export function useLeakdown(sheet: Sheet) {
   };
 
   const save = () => {
-    const value = parseNumber(text);
+    // Several values are a reading watched settling: the last one counts.
+    const values = text.trim().split(/\s+/).map(parseNumber);
+    const value = values.at(-1);
     if (text.trim() === '') {
       return;
     }
@@ -75,7 +84,7 @@ export function useLeakdown(sheet: Sheet) {
       setRefused('Say first which tester this is: “Tester and engine” below.');
       return;
     }
-    if (value === undefined) {
+    if (values.some((v) => v === undefined) || value === undefined) {
       setRefused('This must be a number.');
       return;
     }
@@ -87,6 +96,10 @@ export function useLeakdown(sheet: Sheet) {
       supplyKPa: twoGauges && stood !== undefined ? units.toBase('pressure', stood) : undefined,
       state,
       doneBefore: latest ? before : undefined,
+      settling:
+        values.length > 1
+          ? values.slice(0, -1).map((v) => (twoGauges ? percentOf(v!, stood) : v!))
+          : undefined,
     };
     const sent: Sent = {
       cylinder,
@@ -141,7 +154,7 @@ export function useLeakdown(sheet: Sheet) {
     setBefore,
     text,
     setText: (t: string) => {
-      setText(t.replace(/[^0-9.,]/g, ''));
+      setText(t.replace(/[^0-9.,\s]/g, ''));
       setRefused(undefined);
     },
     supply,
@@ -152,12 +165,10 @@ export function useLeakdown(sheet: Sheet) {
     latest,
     goTo,
     save,
-    hear: (place: Place, heard: Heard | undefined, neighbour?: number, neighbourExcluded?: boolean) =>
-      latest &&
-      hear.mutate({
-        readingId: latest.id,
-        body: { place, heard: heard ?? null, neighbour, neighbourExcluded } as Schemas['Listening'],
-      }),
+    hear: (body: Schemas['Listening']) =>
+      latest && hear.mutate({ readingId: latest.id, body: { ...body, listenedWith } }),
+    listenedWith,
+    setListenedWith,
     setAside: (readingId: number, reason: string | null) => setAside.mutate({ readingId, reason }),
   };
 }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,9 +21,11 @@ import silentotter.app.change.Undoable;
 import silentotter.app.http.NotFound;
 import silentotter.app.storage.Documents;
 import silentotter.core.engine.Engine;
+import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownReading;
+import silentotter.core.leakdown.ListenedWith;
 import silentotter.core.leakdown.Place;
 
 /** The leak-down readings of the jobs. Readings are added, never overwritten; what was heard is added to them. */
@@ -110,19 +114,39 @@ public class Leakdown implements Undoable {
                 jobId, UUID.randomUUID().toString(), testerId, cylinder, documents.write(reading), setAside, takenAt);
     }
 
-    /** Notes what was heard at one place; no state takes it back to "not listened". */
+    /**
+     * Notes what was heard at one place; no state takes it back to "not listened".
+     *
+     * @param neighbour whose plug hole, for {@link Place#NEIGHBOUR}
+     * @param excluded whether its open valve was plugged off first
+     */
     @Transactional
     public void hear(
-            long jobId, Engine engine, long readingId, Place place, Heard heard, Integer neighbour, Boolean excluded) {
+            long jobId,
+            Engine engine,
+            long readingId,
+            Place place,
+            Heard heard,
+            Integer neighbour,
+            boolean excluded,
+            ListenedWith with) {
         StoredLeakdown before = byId(jobId, readingId);
         LeakdownDocument d = before.reading();
-        Map<Place, Heard> all = new HashMap<>(Objects.requireNonNullElse(d.heard(), Map.of()));
-        if (heard == null) {
-            all.remove(place);
+        Map<Place, Heard> all = new TreeMap<>(Objects.requireNonNullElse(d.heard(), Map.of()));
+        Map<Integer, Heard> neighbours = new TreeMap<>(Objects.requireNonNullElse(d.neighbours(), Map.of()));
+        Set<Integer> plugged = new TreeSet<>(Objects.requireNonNullElse(d.excluded(), List.of()));
+        if (place == Place.NEIGHBOUR) {
+            if (neighbour == null) {
+                throw InvalidInput.at("neighbour", "say which neighbour was listened at");
+            }
+            put(neighbours, neighbour, heard);
+            plugged.remove(neighbour);
+            if (excluded) {
+                plugged.add(neighbour);
+            }
         } else {
-            all.put(place, heard);
+            put(all, place, heard);
         }
-        boolean atNeighbour = place == Place.NEIGHBOUR;
         LeakdownDocument changed = new LeakdownDocument(
                 d.kind(),
                 d.leakPercent(),
@@ -131,9 +155,10 @@ public class Leakdown implements Undoable {
                 d.state(),
                 d.doneBefore(),
                 all,
-                d.listenedWith(),
-                atNeighbour ? (heard == null ? null : neighbour) : d.neighbour(),
-                atNeighbour ? excluded : d.neighbourExcluded());
+                with == null ? d.listenedWith() : with,
+                neighbours,
+                List.copyOf(plugged),
+                d.settling());
         check(engine, testers.byId(before.testerId()).tester(), before.cylinder(), changed);
         String document = documents.write(changed);
         mapper.updateDocument(readingId, document);
@@ -144,6 +169,14 @@ public class Leakdown implements Undoable {
                 "listening on cylinder " + before.cylinder(),
                 documents.write(d),
                 document);
+    }
+
+    private static <K> void put(Map<K, Heard> into, K key, Heard heard) {
+        if (heard == null) {
+            into.remove(key);
+        } else {
+            into.put(key, heard);
+        }
     }
 
     /** Leaves an attempt out of the results, with a reason; an empty reason counts it again. */

@@ -1,6 +1,7 @@
 package silentotter.app.leakdown;
 
 import jakarta.annotation.Nullable;
+import java.util.List;
 import java.util.Map;
 import silentotter.core.leakdown.DoneBefore;
 import silentotter.core.leakdown.Heard;
@@ -14,8 +15,9 @@ import silentotter.core.leakdown.RunState;
  *
  * @param leakPercent on the dial; or the second gauge in cylinderKPa, with the supply as it stood
  * @param heard by place, only where somebody listened
- * @param neighbour number of the cylinder whose plug hole was listened at
- * @param neighbourExcluded whether the way through its open valve was plugged first
+ * @param neighbours what was heard at the plug holes of neighbours, by their number
+ * @param excluded neighbours whose open valve was plugged off first
+ * @param settling readings in per cent that were watched before the one that counts
  */
 public record LeakdownDocument(
         LeakdownKind kind,
@@ -26,5 +28,6 @@ public record LeakdownDocument(
         @Nullable DoneBefore doneBefore,
         @Nullable Map<Place, Heard> heard,
         @Nullable ListenedWith listenedWith,
-        @Nullable Integer neighbour,
-        @Nullable Boolean neighbourExcluded) {}
+        @Nullable Map<Integer, Heard> neighbours,
+        @Nullable List<Integer> excluded,
+        @Nullable List<Double> settling) {}

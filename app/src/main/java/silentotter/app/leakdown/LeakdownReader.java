@@ -1,17 +1,20 @@
 package silentotter.app.leakdown;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
 import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownKind;
 import silentotter.core.leakdown.LeakdownReading;
-import silentotter.core.leakdown.Place;
 import silentotter.core.quantity.Pressure;
 
 /** Turns a document into a leak-down reading and says everything that is wrong with it at its field. */
@@ -41,12 +44,17 @@ public final class LeakdownReader {
                     .ifPresent(r -> problems.add(path + "cylinder", r));
         }
         double percent = percent(d, tester, problems, path);
-        boolean atNeighbour = d.heard() != null && d.heard().containsKey(Place.NEIGHBOUR);
-        if (atNeighbour && d.neighbour() == null) {
-            problems.add(path + "neighbour", "say which neighbour was listened at");
-        }
-        if (d.neighbour() != null && (d.neighbour() < 1 || d.neighbour() > count || d.neighbour() == cylinder)) {
-            problems.add(FieldProblem.of(path + "neighbour", d.neighbour() + " is no neighbour here", "1 to " + count));
+        Map<Integer, Heard> neighbours = Objects.requireNonNullElse(d.neighbours(), Map.of());
+        List<Integer> excluded = Objects.requireNonNullElse(d.excluded(), List.of());
+        Stream.concat(neighbours.keySet().stream(), excluded.stream())
+                .filter(n -> n < 1 || n > count || n == cylinder)
+                .forEach(n -> problems.add(
+                        FieldProblem.of(path + "neighbours." + n, n + " is no neighbour here", "1 to " + count)));
+        List<Double> settling = Objects.requireNonNullElse(d.settling(), List.of());
+        for (int i = 0; i < settling.size(); i++) {
+            AllowedRange.LEAK_PERCENT
+                    .problemWith(path + "settling[" + i + "]", settling.get(i))
+                    .ifPresent(problems::add);
         }
         if (problems.all().size() > before) {
             return Optional.empty();
@@ -59,6 +67,7 @@ public final class LeakdownReader {
                         Optional.of(Pressure.ofKPa(d.supplyKPa())),
                         tester.orifice(),
                         tester.dischargeCoefficient(),
+                        tester.resolutionPoints(),
                         tester.calibrated());
         return Optional.of(new LeakdownReading(
                 CylinderNumber.of(cylinder),
@@ -69,8 +78,10 @@ public final class LeakdownReader {
                 Optional.ofNullable(d.state()),
                 Optional.ofNullable(d.doneBefore()),
                 Objects.requireNonNullElse(d.heard(), Map.of()),
-                Optional.ofNullable(d.neighbour()).map(CylinderNumber::of),
-                Boolean.TRUE.equals(d.neighbourExcluded()),
+                neighbours.entrySet().stream()
+                        .collect(Collectors.toMap(e -> CylinderNumber.of(e.getKey()), Map.Entry::getValue)),
+                excluded.stream().map(CylinderNumber::of).collect(Collectors.toSet()),
+                settling,
                 Optional.ofNullable(setAside)));
     }
 

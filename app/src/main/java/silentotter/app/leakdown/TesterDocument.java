@@ -18,6 +18,7 @@ public record TesterDocument(
         @Nullable Double supplyKPa,
         @Nullable Double orificeMm,
         @Nullable Double dischargeCoefficient,
+        @Nullable Double resolutionPercent,
         boolean calibrated) {
     private static final int LONGEST_NAME = 60;
 
@@ -38,12 +39,21 @@ public record TesterDocument(
         double discharge = problems.optional(
                         path + "dischargeCoefficient", dischargeCoefficient, AllowedRange.DISCHARGE, v -> v)
                 .orElse(1.0);
+        double resolution = problems.optional(
+                        path + "resolutionPercent", resolutionPercent, AllowedRange.RESOLUTION, v -> v)
+                .orElse(0.0);
         return new LeakdownTester(
-                title, Objects.requireNonNullElse(kind, TesterKind.ZONES), supply, orifice, discharge, calibrated);
+                title,
+                Objects.requireNonNullElse(kind, TesterKind.ZONES),
+                supply,
+                orifice,
+                discharge,
+                resolution,
+                calibrated);
     }
 
     /** The same tester with what bleed holes told of it. */
     public TesterDocument calibratedTo(double effectiveOrificeMm, double supply) {
-        return new TesterDocument(name, kind, supply, effectiveOrificeMm, 1.0, true);
+        return new TesterDocument(name, kind, supply, effectiveOrificeMm, 1.0, resolutionPercent, true);
     }
 }

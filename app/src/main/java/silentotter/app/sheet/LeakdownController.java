@@ -22,6 +22,7 @@ import silentotter.core.input.Problems;
 import silentotter.core.instruments.TesterCalibration;
 import silentotter.core.instruments.TesterCalibration.BleedHole;
 import silentotter.core.leakdown.Heard;
+import silentotter.core.leakdown.ListenedWith;
 import silentotter.core.leakdown.Place;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
@@ -49,7 +50,8 @@ class LeakdownController {
             Place place,
             @Nullable Heard heard,
             @Nullable Integer neighbour,
-            @Nullable Boolean neighbourExcluded) {}
+            @Nullable Boolean excluded,
+            @Nullable ListenedWith listenedWith) {}
 
     record LeakdownSetAside(@Nullable String reason) {}
 
@@ -77,7 +79,8 @@ class LeakdownController {
                 body.place(),
                 body.heard(),
                 body.neighbour(),
-                body.neighbourExcluded());
+                Boolean.TRUE.equals(body.excluded()),
+                body.listenedWith());
         return sheets.changedSheet(id);
     }
 

@@ -31,6 +31,7 @@ record LeakdownView(
         List<LeakdownFaultView> faults,
         List<CrossView> crossChecks,
         List<String> passes,
+        List<TesterReadingView> byTester,
         List<CrankView> crank,
         List<String> cautions) {
 
@@ -74,6 +75,12 @@ record LeakdownView(
                     p.share());
         }
     }
+
+    record TesterReadingView(
+            String tester,
+            int cylinder,
+            double percent,
+            @Nullable RangeView areaMm2) {}
 
     record LeakdownSchoolView(LeakdownSchool school, String title, List<GradeView> grades) {}
 
@@ -130,6 +137,13 @@ record LeakdownView(
                                 say.apply(c.text())))
                         .toList(),
                 a.passes().stream().map(say).toList(),
+                a.byTester().stream()
+                        .map(r -> new TesterReadingView(
+                                r.tester(),
+                                r.cylinder().value(),
+                                r.percent(),
+                                r.area().map(RangeView::ofAreas).orElse(null)))
+                        .toList(),
                 engine.arrangement().cylinders().stream()
                         .flatMap(c -> CrankPosition.of(engine, c).stream())
                         .map(CrankView::of)

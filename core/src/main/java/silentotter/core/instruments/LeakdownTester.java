@@ -12,6 +12,7 @@ import silentotter.core.quantity.Pressure;
  * @param supply regulated supply; empty where a dial with a set mark hides it
  * @param orifice diameter of the metering orifice; empty when unknown
  * @param dischargeCoefficient of that orifice, 0.3 to 1
+ * @param resolutionPoints smallest step of the dial that can be read, points of per cent; 0 when not noted
  * @param calibrated whether the orifice was found with a bleed hole rather than taken from a data sheet
  */
 public record LeakdownTester(
@@ -20,6 +21,7 @@ public record LeakdownTester(
         Optional<Pressure> supply,
         Optional<Length> orifice,
         double dischargeCoefficient,
+        double resolutionPoints,
         boolean calibrated) {
     /** The tester that most published limits were written for: 0.040 in at 100 psi. */
     public static final LeakdownTester MASTER = new LeakdownTester(
@@ -28,6 +30,7 @@ public record LeakdownTester(
             Optional.of(Pressure.ofKPa(689.476)),
             Optional.of(Length.ofMm(1.016)),
             1,
+            0,
             true);
 
     private static final double CALIBRATED_SIGMA = 0.02;

@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.quantity.Estimate;
+import silentotter.core.quantity.LeakArea;
 
 /**
  * Everything that leak-down says of an engine.
  *
  * @param cylinders those that were read
+ * @param byTester the last reading of each cylinder on each tester, where more than one tester was used
  * @param comparable whether areas could be computed for all of them; otherwise only a ranking within the engine
  */
 public record LeakdownAnalysis(
@@ -16,8 +19,14 @@ public record LeakdownAnalysis(
         boolean comparable,
         List<LeakdownFault> faults,
         List<CrossCheck> crossChecks,
-        List<String> passes) {
-    public static final LeakdownAnalysis NONE = new LeakdownAnalysis(Map.of(), true, List.of(), List.of(), List.of());
+        List<String> passes,
+        List<TesterReading> byTester) {
+    public static final LeakdownAnalysis NONE =
+            new LeakdownAnalysis(Map.of(), true, List.of(), List.of(), List.of(), List.of());
+
+    /** One cylinder on one tester. */
+    public record TesterReading(
+            String tester, CylinderNumber cylinder, double percent, Optional<Estimate<LeakArea>> area) {}
 
     public Optional<CylinderLeak> at(CylinderNumber cylinder) {
         return Optional.ofNullable(cylinders.get(cylinder));

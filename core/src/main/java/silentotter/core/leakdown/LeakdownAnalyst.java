@@ -76,7 +76,25 @@ public final class LeakdownAnalyst {
                 comparable,
                 LeakdownFaults.in(engine, counting, cylinders),
                 checks,
-                Passes.read(counting, ambient.pressure()));
+                Passes.read(counting, ambient.pressure()),
+                byTester());
+    }
+
+    private List<LeakdownAnalysis.TesterReading> byTester() {
+        List<String> testers =
+                counting.stream().map(r -> r.tester().name()).distinct().toList();
+        if (testers.size() < 2) {
+            return List.of();
+        }
+        return engine.arrangement().cylinders().stream()
+                .flatMap(c -> testers.stream()
+                        .flatMap(t -> of(c, LeakdownKind.STANDARD)
+                                .filter(r -> r.tester().name().equals(t))
+                                .reduce((a, b) -> b)
+                                .stream()))
+                .map(r -> new LeakdownAnalysis.TesterReading(
+                        r.tester().name(), r.cylinder(), r.percent(), area(r, ambient.pressure())))
+                .toList();
     }
 
     private java.util.stream.Stream<LeakdownReading> of(CylinderNumber cylinder, LeakdownKind kind) {

@@ -29,7 +29,8 @@ final class LeakdownFaults {
         cylinders.values().forEach(l -> {
             silent(l).ifPresent(found::add);
             wrongStroke(l).ifPresent(found::add);
-            neighbour(engine, l).ifPresent(found::add);
+            drifting(l).ifPresent(found::add);
+            found.addAll(neighbours(engine, l));
         });
         worseAfterTap(counting).ifPresent(found::add);
         allHigh(engine, cylinders.values()).ifPresent(found::add);
@@ -69,15 +70,18 @@ final class LeakdownFaults {
                 : Optional.empty();
     }
 
-    private static Optional<LeakdownFault> neighbour(Engine engine, CylinderLeak l) {
-        Optional<CylinderNumber> at = l.reading().neighbour();
-        if (!l.reading().heardAt(Place.NEIGHBOUR, Heard.FAINT)
-                || at.isEmpty()
-                || l.reading().neighbourExcluded()) {
-            return Optional.empty();
-        }
-        CylinderNumber n = at.get();
-        Optional<CrankPosition> crank = CrankPosition.of(engine, l.cylinder());
+    private static List<LeakdownFault> neighbours(Engine engine, CylinderLeak l) {
+        return l.reading().neighbours().entrySet().stream()
+                .filter(e -> e.getValue().compareTo(Heard.FAINT) >= 0)
+                .map(Map.Entry::getKey)
+                .filter(n -> !l.reading().excluded().contains(n))
+                .sorted()
+                .flatMap(n -> neighbour(engine, l.cylinder(), n).stream())
+                .toList();
+    }
+
+    private static Optional<LeakdownFault> neighbour(Engine engine, CylinderNumber cylinder, CylinderNumber n) {
+        Optional<CrankPosition> crank = CrankPosition.of(engine, cylinder);
         boolean intake = crank.filter(c -> c.intakeOpen().contains(n)).isPresent();
         boolean exhaust = crank.filter(c -> c.exhaustOpen().contains(n)).isPresent();
         if (crank.isPresent() && !intake && !exhaust) {
@@ -90,12 +94,24 @@ final class LeakdownFaults {
                         + " open at this crank position";
         return Optional.of(new LeakdownFault(
                 "NEIGHBOUR_OPEN",
-                List.of(l.cylinder()),
+                List.of(cylinder),
                 false,
                 "Cylinder " + Say.cylinder(n) + " " + open
                         + ": air can come by the manifold. The gasket is not blamed yet.",
                 "Plug the hole of " + Say.cylinder(n) + " and listen at the "
                         + (exhaust && !intake ? "exhaust" : "intake") + "; or turn on until its valves are shut."));
+    }
+
+    private static Optional<LeakdownFault> drifting(CylinderLeak l) {
+        return l.reading().drifts()
+                ? Optional.of(new LeakdownFault(
+                        "DRIFTING",
+                        List.of(l.cylinder()),
+                        false,
+                        "Cylinder " + Say.cylinder(l.cylinder())
+                                + " was still moving when it was written down: piston creeping, or supply sagging.",
+                        "Hold the crank at top centre, wait until the needle stands, read again."))
+                : Optional.empty();
     }
 
     private static Optional<LeakdownFault> worseAfterTap(List<LeakdownReading> counting) {

@@ -1,7 +1,10 @@
 package silentotter.core.leakdown;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.instruments.LeakdownTester;
 
@@ -12,8 +15,9 @@ import silentotter.core.instruments.LeakdownTester;
  * @param percent on the tester's dial, or from its two gauges; 0 to 99.5
  * @param doneBefore what was done since the attempt before
  * @param heard by place, only where somebody listened
- * @param neighbour which neighbour was listened at, where one was
- * @param neighbourExcluded whether the way through an open valve was plugged before the neighbour was listened at
+ * @param neighbours what was heard at the plug holes of neighbours
+ * @param excluded neighbours whose open valve was plugged off before somebody listened there
+ * @param settling readings watched before the one that counts, oldest first; empty where only one was taken
  * @param setAside why the attempt is left out; empty when it counts
  */
 public record LeakdownReading(
@@ -25,26 +29,41 @@ public record LeakdownReading(
         Optional<RunState> state,
         Optional<DoneBefore> doneBefore,
         Map<Place, Heard> heard,
-        Optional<CylinderNumber> neighbour,
-        boolean neighbourExcluded,
+        Map<CylinderNumber, Heard> neighbours,
+        Set<CylinderNumber> excluded,
+        List<Double> settling,
         Optional<String> setAside) {
     private static final double NINETY_FIVE = 1.96;
+    /** Two readings a moment apart that differ by more are still settling. */
+    private static final double SETTLED_POINTS = 2;
 
     public LeakdownReading {
         heard = Map.copyOf(heard);
+        neighbours = Map.copyOf(neighbours);
+        excluded = Set.copyOf(excluded);
+        settling = List.copyOf(settling);
     }
 
     public boolean counts() {
         return setAside.isEmpty();
     }
 
-    /** One standard deviation of the reading in points: hot 1.5 + 5 % of it, warm 2 + 7 %, cold or on a stand 3 + 10 %. */
+    /**
+     * One standard deviation of the reading in points: hot 1.5 + 5 % of it, warm 2 + 7 %, cold or on a stand 3 + 10 %, and
+     * half a step of the dial.
+     */
     public double sigmaPoints() {
-        return switch (state.orElse(RunState.WARM)) {
+        double test = switch (state.orElse(RunState.WARM)) {
             case HOT -> 1.5 + 0.05 * percent;
             case WARM -> 2 + 0.07 * percent;
             case COLD, ON_STAND -> 3 + 0.1 * percent;
         };
+        return Math.hypot(test, tester.resolutionPoints() / 2);
+    }
+
+    /** Whether it was still moving when it was written down. */
+    boolean drifts() {
+        return !settling.isEmpty() && Math.abs(settling.get(settling.size() - 1) - percent) > SETTLED_POINTS;
     }
 
     /** Whether two attempts differ by more than the test repeats, 19 times in 20. */
@@ -67,10 +86,13 @@ public record LeakdownReading(
 
     /** How many places were listened at and reached. */
     long listenedAt() {
-        return heard.values().stream().filter(h -> h != Heard.CANNOT_BE_REACHED).count();
+        return Stream.concat(heard.values().stream(), neighbours.values().stream())
+                .filter(h -> h != Heard.CANNOT_BE_REACHED)
+                .count();
     }
 
     boolean heardAnywhere() {
-        return heard.values().stream().anyMatch(h -> h.compareTo(Heard.FAINT) >= 0);
+        return Stream.concat(heard.values().stream(), neighbours.values().stream())
+                .anyMatch(h -> h.compareTo(Heard.FAINT) >= 0);
     }
 }

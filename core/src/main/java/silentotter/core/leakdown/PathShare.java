@@ -18,21 +18,25 @@ public record PathShare(Place place, Optional<CylinderNumber> neighbour, Heard h
     private static final double FAINT_CRANKCASE = 0.5;
 
     static List<PathShare> of(LeakdownReading reading) {
-        double sum = reading.heard().entrySet().stream()
-                .mapToDouble(e -> loudness(e.getKey(), e.getValue()))
-                .sum();
-        List<PathShare> result = new ArrayList<>();
+        List<PathShare> heard = new ArrayList<>();
         for (Place place : Place.values()) {
-            Heard heard = reading.heard().get(place);
-            if (heard != null && LOUDNESS.containsKey(heard)) {
-                result.add(new PathShare(
-                        place,
-                        place == Place.NEIGHBOUR ? reading.neighbour() : Optional.empty(),
-                        heard,
-                        loudness(place, heard) / sum));
+            Heard h = reading.heard().get(place);
+            if (h != null && LOUDNESS.containsKey(h)) {
+                heard.add(new PathShare(place, Optional.empty(), h, loudness(place, h)));
             }
         }
-        return result;
+        reading.neighbours().entrySet().stream()
+                .filter(e -> LOUDNESS.containsKey(e.getValue()))
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(e -> heard.add(new PathShare(
+                        Place.NEIGHBOUR,
+                        Optional.of(e.getKey()),
+                        e.getValue(),
+                        loudness(Place.NEIGHBOUR, e.getValue()))));
+        double sum = heard.stream().mapToDouble(PathShare::share).sum();
+        return heard.stream()
+                .map(p -> new PathShare(p.place(), p.neighbour(), p.heard(), p.share() / sum))
+                .toList();
     }
 
     private static double loudness(Place place, Heard heard) {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,9 +30,15 @@ import silentotter.core.quantity.Pressure;
 
 class LeakdownAnalystTest {
     private static final LeakdownTester WIDE = new LeakdownTester(
-            "wide", TesterKind.PERCENT_DIAL, Optional.of(Pressure.ofKPa(620)), Optional.of(Length.ofMm(3)), 0.85, true);
+            "wide",
+            TesterKind.PERCENT_DIAL,
+            Optional.of(Pressure.ofKPa(620)),
+            Optional.of(Length.ofMm(3)),
+            0.85,
+            0,
+            true);
     private static final LeakdownTester UNKNOWN = new LeakdownTester(
-            "old", TesterKind.PERCENT_DIAL, Optional.of(Pressure.ofKPa(690)), Optional.empty(), 1, false);
+            "old", TesterKind.PERCENT_DIAL, Optional.of(Pressure.ofKPa(690)), Optional.empty(), 1, 0, false);
 
     /** A reading as somebody takes it: cylinder, per cent, what was heard; on the master tester, hot. */
     private static final class Taken {
@@ -41,7 +48,8 @@ class LeakdownAnalystTest {
         private LeakdownTester tester = LeakdownTester.MASTER;
         private LeakdownKind kind = LeakdownKind.STANDARD;
         private DoneBefore before;
-        private Integer neighbour;
+        private final Map<CylinderNumber, Heard> neighbours = new HashMap<>();
+        private List<Double> settling = List.of();
         private int order;
 
         Taken(int cylinder, double percent) {
@@ -66,8 +74,13 @@ class LeakdownAnalystTest {
         }
 
         Taken neighbour(int n, Heard how) {
-            neighbour = n;
-            return heard(Place.NEIGHBOUR, how);
+            neighbours.put(CylinderNumber.of(n), how);
+            return this;
+        }
+
+        Taken watched(Double... before) {
+            settling = List.of(before);
+            return this;
         }
 
         Taken kind(LeakdownKind k) {
@@ -85,8 +98,9 @@ class LeakdownAnalystTest {
                     Optional.of(RunState.HOT),
                     Optional.ofNullable(before),
                     heard,
-                    Optional.ofNullable(neighbour).map(CylinderNumber::of),
-                    false,
+                    neighbours,
+                    Set.of(),
+                    settling,
                     Optional.empty());
         }
     }
@@ -114,6 +128,7 @@ class LeakdownAnalystTest {
                 Optional.of(Pressure.ofKPa(550)),
                 Optional.of(Length.ofMm(1.5)),
                 0.9,
+                0,
                 true);
         for (LeakdownTester t : List.of(LeakdownTester.MASTER, WIDE, third)) {
             TwoHoles holes = t.holes(Pressure.STANDARD_ATMOSPHERE).orElseThrow();
@@ -199,6 +214,8 @@ class LeakdownAnalystTest {
         assertThat(faults(bench, on(1, 20), on(1, 45).after(DoneBefore.VALVE_TAPPED)))
                 .containsExactly("WORSE_AFTER_TAP");
         assertThat(faults(bench, on(1, 22), on(2, 21), on(3, 23), on(4, 22))).containsExactly("ALL_HIGH");
+        assertThat(faults(bench, on(1, 20).watched(12.0, 16.0))).containsExactly("DRIFTING");
+        assertThat(faults(bench, on(1, 20).watched(12.0, 19.5))).isEmpty();
         assertThat(faults(bench, on(1, 5), on(2, 6), on(3, 23), on(4, 6))).isEmpty();
     }
 
@@ -310,6 +327,7 @@ class LeakdownAnalystTest {
                 Optional.of(Pressure.ofKPa(200)),
                 LeakdownTester.MASTER.orifice(),
                 1,
+                0,
                 true);
         TwoHoles holes = low.holes(Pressure.STANDARD_ATMOSPHERE).orElseThrow();
         LeakArea area = LeakdownAnalyst.area(on(1, 40).made(), Pressure.STANDARD_ATMOSPHERE)
