@@ -814,6 +814,10 @@ export interface components {
             predicted: components["schemas"]["RangeView"];
             text: string;
         };
+        CylinderClearances: {
+            exhaustMm: number[];
+            intakeMm: number[];
+        };
         CylinderInside: {
             /** @enum {string} */
             bore?: "HATCH_SEEN" | "GLAZED" | "SCORED" | "RUSTY";
@@ -939,6 +943,7 @@ export interface components {
             steps: {
                 [key: string]: string;
             };
+            valves: components["schemas"]["ValveClearances"];
         };
         ExaminationView: {
             inside: components["schemas"]["InsideView"][];
@@ -1042,7 +1047,7 @@ export interface components {
         KnownWeakness: {
             source?: string;
             /** @enum {string} */
-            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
             /** Format: double */
             times?: number;
         };
@@ -1276,7 +1281,7 @@ export interface components {
             id: number;
             mediaType: string;
             /** @enum {string} */
-            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "STEPS";
+            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS";
             takenAt: string;
         };
         Plug: {
@@ -1502,7 +1507,7 @@ export interface components {
             rule: string;
             says: string;
             /** @enum {string} */
-            source: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE";
+            source: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES";
             stopsRunning: boolean;
             suspects: string[];
             tellApart?: string | null;
@@ -1639,6 +1644,15 @@ export interface components {
         Usual: {
             banks: components["schemas"]["BankDocument"][][];
             firingOrders: number[][];
+        };
+        ValveClearances: {
+            cylinders: {
+                [key: string]: components["schemas"]["CylinderClearances"];
+            };
+            /** @enum {string} */
+            measured?: "COLD" | "HOT";
+            /** @enum {string} */
+            specified?: "COLD" | "HOT";
         };
         VerdictView: {
             misses: string;

@@ -12,6 +12,7 @@ import { LeakdownSchools } from './LeakdownSchools';
 import { Listening } from './Listening';
 import { TesterBar } from './Testers';
 import { TurningGuide } from './TurningGuide';
+import { ValveClearance } from './ValveClearance';
 import { type LeakdownHand, useLeakdown } from './useLeakdown';
 
 /** The leak-down bench: read, listen, turn to the next in firing order. */
@@ -23,9 +24,10 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
   const [tab, setTab] = useState(sheet.leakdown.testers.length ? 'listen' : 'tester');
   const doubts = sheet.leakdown.faults.length;
   const tabs = [
-    ['listen', 'Listen and turn'],
-    ['tester', 'Tester and engine'],
-    ['results', doubts ? `Results (${doubts} in doubt)` : 'Results'],
+    ['listen', 'Listen, turn'],
+    ['tester', 'Tester'],
+    ['valves', 'Valve clearance'],
+    ['results', doubts ? `Results (${doubts})` : 'Results'],
     ['schools', 'Schools'],
     ['history', 'Attempts'],
     ['cautions', 'Cautions'],
@@ -67,6 +69,9 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
             )}
             <TesterBar sheet={sheet} hand={hand} />
             <Conditions hand={hand} />
+          </Tabs.Content>
+          <Tabs.Content value="valves" className="p-4">
+            <ValveClearance sheet={sheet} />
           </Tabs.Content>
           <Tabs.Content value="results" className="space-y-3 p-4">
             <Faults sheet={sheet} />

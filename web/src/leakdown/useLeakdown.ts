@@ -81,7 +81,7 @@ export function useLeakdown(sheet: Sheet) {
       return;
     }
     if (!tester) {
-      setRefused('Say first which tester this is: “Tester and engine” below.');
+      setRefused('Say first which tester this is: “Tester” below.');
       return;
     }
     if (values.some((v) => v === undefined) || value === undefined) {

@@ -3,7 +3,7 @@
 create table examination (
     id integer primary key,
     job_id integer not null references job (id),
-    part text not null check (part in ('INTAKE', 'SIGNS', 'PLUGS', 'INSIDE', 'CRANKCASE', 'STEPS')),
+    part text not null check (part in ('INTAKE', 'SIGNS', 'PLUGS', 'INSIDE', 'CRANKCASE', 'VALVES', 'STEPS')),
     document text not null check (json_valid(document)),
     description text not null,
     at text not null,

@@ -8,6 +8,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.StreamSupport;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
@@ -15,6 +18,7 @@ import silentotter.app.examination.ExaminationPart;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.Problems;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -23,6 +27,9 @@ import tools.jackson.databind.node.ObjectNode;
  * such as {@code plugs,plugs.3.shade,TAN}.
  */
 final class ExaminationCsv {
+    /** Fields that hold several figures, with blanks between. */
+    private static final Set<String> LISTS = Set.of("intakeMm", "exhaustMm");
+
     private static final String[] HEADER = {"part", "field", "value"};
 
     private ExaminationCsv() {}
@@ -45,6 +52,13 @@ final class ExaminationCsv {
             String field = path.isEmpty() ? e.getKey() : path + "." + e.getKey();
             if (e.getValue().isObject()) {
                 write(printer, part, field, e.getValue());
+            } else if (e.getValue().isArray()) {
+                printer.printRecord(
+                        part,
+                        field,
+                        StreamSupport.stream(e.getValue().spliterator(), false)
+                                .map(JsonNode::asString)
+                                .collect(Collectors.joining(" ")));
             } else {
                 printer.printRecord(part, field, e.getValue().asString());
             }
@@ -111,7 +125,14 @@ final class ExaminationCsv {
     private static void put(ObjectNode into, String name, String field, String value, String at, Problems problems) {
         if (AllowedRange.ofField(field).isPresent()) {
             try {
-                into.put(name, Double.parseDouble(value.replace(',', '.')));
+                if (LISTS.contains(name)) {
+                    ArrayNode list = into.putArray(name);
+                    for (String each : value.split("\\s+")) {
+                        list.add(number(each));
+                    }
+                } else {
+                    into.put(name, number(value));
+                }
             } catch (NumberFormatException e) {
                 problems.add(at, field + " must be a number, but was '" + value + "'");
             }
@@ -120,5 +141,9 @@ final class ExaminationCsv {
         } else {
             into.put(name, value);
         }
+    }
+
+    private static double number(String text) {
+        return Double.parseDouble(text.replace(',', '.'));
     }
 }

@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 class ExaminationDocument {
     private static final int LONGEST_TEXT = 400;
     /** Parts keyed by cylinder number, and where. */
-    private static final Set<String> BY_CYLINDER = Set.of("inside", "plugs.plugs");
+    private static final Set<String> BY_CYLINDER = Set.of("inside", "plugs.plugs", "valves.cylinders");
 
     private final JsonMapper json;
 
@@ -97,6 +97,11 @@ class ExaminationDocument {
                         .ifPresent(problems::add);
             } else if (value.isString() && value.asString().length() > LONGEST_TEXT) {
                 problems.add(FieldProblem.of(field, "is too long", "at most " + LONGEST_TEXT + " characters"));
+            } else if (value.isArray()) {
+                // A list of figures, such as the clearances of several valves, has the range of its name.
+                value.forEach(v -> AllowedRange.ofField(field)
+                        .flatMap(r -> r.problemWith(field, v.asDouble()))
+                        .ifPresent(problems::add));
             } else if (value.isObject()) {
                 numbersAndTexts(value, field + ".", problems);
             }

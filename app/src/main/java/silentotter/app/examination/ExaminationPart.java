@@ -11,6 +11,7 @@ public enum ExaminationPart {
     PLUGS("plugs"),
     INSIDE("look inside"),
     CRANKCASE("crankcase hold"),
+    VALVES("valve clearance"),
     STEPS("step taken");
 
     private final String words;

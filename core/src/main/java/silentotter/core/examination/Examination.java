@@ -7,6 +7,7 @@ import silentotter.core.inside.CylinderInside;
 import silentotter.core.intake.Intake;
 import silentotter.core.plugs.PlugTray;
 import silentotter.core.signs.Signs;
+import silentotter.core.valves.ValveClearances;
 
 /**
  * Everything looked at before the gauges.
@@ -20,9 +21,10 @@ public record Examination(
         PlugTray plugs,
         Map<Integer, CylinderInside> inside,
         CrankcaseHold crankcase,
+        ValveClearances valves,
         Map<LossyStep, String> steps) {
-    public static final Examination EMPTY =
-            new Examination(Intake.EMPTY, Signs.EMPTY, PlugTray.EMPTY, Map.of(), CrankcaseHold.EMPTY, Map.of());
+    public static final Examination EMPTY = new Examination(
+            Intake.EMPTY, Signs.EMPTY, PlugTray.EMPTY, Map.of(), CrankcaseHold.EMPTY, ValveClearances.EMPTY, Map.of());
 
     public Examination {
         intake = Objects.requireNonNullElse(intake, Intake.EMPTY);
@@ -30,6 +32,7 @@ public record Examination(
         plugs = Objects.requireNonNullElse(plugs, PlugTray.EMPTY);
         inside = Map.copyOf(Objects.requireNonNullElse(inside, Map.of()));
         crankcase = Objects.requireNonNullElse(crankcase, CrankcaseHold.EMPTY);
+        valves = Objects.requireNonNullElse(valves, ValveClearances.EMPTY);
         steps = Map.copyOf(Objects.requireNonNullElse(steps, Map.of()));
     }
 }

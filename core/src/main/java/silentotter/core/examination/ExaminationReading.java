@@ -17,6 +17,7 @@ import silentotter.core.plugs.PlugReader;
 import silentotter.core.plugs.PlugReading;
 import silentotter.core.plugs.PlugSchool;
 import silentotter.core.signs.SignRules;
+import silentotter.core.valves.ClearanceRules;
 
 /**
  * What an examination says.
@@ -35,6 +36,7 @@ public record ExaminationReading(PlugReading plugs, List<Statement> statements, 
         List<Statement> statements = new ArrayList<>(IntakeRules.read(examination.intake()));
         statements.addAll(SignRules.read(examination.signs()));
         statements.addAll(plugs.of(school));
+        statements.addAll(ClearanceRules.read(engine, examination.valves()));
         statements.addAll(InsideRules.read(examination.inside()));
         if (engine.cycle() == Cycle.TWO_STROKE) {
             statements.addAll(HoldRules.read(examination.crankcase()));

@@ -36,7 +36,8 @@ public record Statement(
         SMOKE,
         PLUGS,
         INSIDE,
-        CRANKCASE
+        CRANKCASE,
+        VALVES
     }
 
     /** What a statement asks at once. */

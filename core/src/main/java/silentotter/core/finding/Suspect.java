@@ -13,6 +13,7 @@ public enum Suspect {
     INTAKE_VALVE("intake valve"),
     EXHAUST_VALVE("exhaust valve"),
     VALVE_HELD("valve held off its seat"),
+    VALVE_NOT_OPENING("valve not opening fully"),
     GASKET_BETWEEN("gasket between cylinders"),
     COOLANT_ENTRY("gasket or crack to coolant"),
     EXHAUST_WATER("water back past the wet exhaust"),
@@ -41,8 +42,15 @@ public enum Suspect {
     /** Whether only an engine with poppet valves and an oil sump can have it; a two-stroke has neither. */
     public boolean isOfFourStrokesOnly() {
         return switch (this) {
-            case OIL_CONTROL, STEM_SEAL, VENTILATION, INTAKE_VALVE, EXHAUST_VALVE, VALVE_HELD, CAM_TIMING, OIL_CHARGE ->
-                true;
+            case OIL_CONTROL,
+                    STEM_SEAL,
+                    VENTILATION,
+                    INTAKE_VALVE,
+                    EXHAUST_VALVE,
+                    VALVE_HELD,
+                    VALVE_NOT_OPENING,
+                    CAM_TIMING,
+                    OIL_CHARGE -> true;
             default -> false;
         };
     }

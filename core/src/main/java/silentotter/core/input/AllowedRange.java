@@ -68,6 +68,8 @@ public enum AllowedRange {
     DISCHARGE("dischargeCoefficient", "", 0.3, 1, "sharp edge 0.6, rounded 1"),
     BLEED_DISCHARGE("bleedDischargeCoefficient", "", 0.3, 1, "sharp edge 0.6, rounded 1"),
     RESOLUTION("resolutionPercent", "points", 0.1, 20, "smallest step that can be read"),
+    INTAKE_CLEARANCE("intakeMm", "mm", 0, 3, ""),
+    EXHAUST_CLEARANCE("exhaustMm", "mm", 0, 3, ""),
     HOLD_START("startKPa", "kPa", 5, 100, "more pushes the seals out"),
     HOLD_END("endKPa", "kPa", 0, 100, ""),
     HOLD_SECONDS("seconds", "s", 5, 3600, ""),

@@ -1,0 +1,2 @@
+/** Valve clearances against their specification. */
+package silentotter.core.valves;

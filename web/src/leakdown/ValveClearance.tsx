@@ -1,0 +1,112 @@
+import { useState } from 'react';
+import type { Sheet } from '../api/client';
+import { Statements } from '../examination/Statements';
+import { useExamine } from '../examination/useExamine';
+import { Choice } from '../ui/Choice';
+import { useUnits } from '../units/UnitsContext';
+import { parseNumber } from '../units/units';
+
+const STATES = [
+  ['COLD', 'cold'],
+  ['HOT', 'hot'],
+] as const;
+
+/** Clearances valve by valve; cheaper than what follows where one is off. */
+export function ValveClearance({ sheet }: { sheet: Sheet }) {
+  const { set, error, errorAt } = useExamine(sheet.job.id, 'valves');
+  const { measured, specified, cylinders } = sheet.examination.valves;
+  const units = useUnits();
+  const { intakeClearanceMm: intake, exhaustClearanceMm: exhaust } = sheet.engine.engine;
+  const spec = (limit: typeof intake) => (limit ? units.withUnit('length', limit.value) : 'not entered');
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <Choice
+          label="Measured"
+          value={measured}
+          options={STATES}
+          onChange={(m) => set({ measured: m ?? null })}
+        />
+        <Choice
+          label="Specified"
+          value={specified}
+          options={STATES}
+          onChange={(s) => set({ specified: s ?? null })}
+        />
+        <p className="pb-2 text-soft">
+          Specification: intake {spec(intake)}, exhaust {spec(exhaust)} (Intake station)
+        </p>
+      </div>
+      {error && <p className="refusal">{error}</p>}
+      <table className="mb-3 text-left">
+        <thead>
+          <tr className="text-soft">
+            <th />
+            <th className="pr-3 font-medium">intake ({units.symbol('length')})</th>
+            <th className="font-medium">exhaust ({units.symbol('length')})</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.cylinders.map((c) => (
+            <tr key={c.number}>
+              <td className="pr-3 font-mono text-[18px]">{c.label}</td>
+              {(['intakeMm', 'exhaustMm'] as const).map((side) => (
+                <td key={side} className="py-1 pr-3">
+                  <Values
+                    label={`Clearance ${side === 'intakeMm' ? 'intake' : 'exhaust'}, cylinder ${c.label}`}
+                    values={cylinders[c.number]?.[side] ?? []}
+                    error={errorAt(`cylinders.${c.number}.${side}`)}
+                    onCommit={(values) => set({ cylinders: { [c.number]: { [side]: values } } } as never)}
+                  />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mb-3 text-soft">Several valves of one kind: with blanks between, such as 0.20 0.18.</p>
+      <Statements sheet={sheet} statements={sheet.seen.statements.filter((s) => s.source === 'VALVES')} />
+    </>
+  );
+}
+
+interface ValuesProps {
+  label: string;
+  values: number[];
+  error?: string;
+  onCommit: (values: number[] | null) => void;
+}
+
+function Values({ label, values, error, onCommit }: ValuesProps) {
+  const units = useUnits();
+  const shown = values.map((v) => units.editable('length', v)).join(' ');
+  const [typed, setTyped] = useState<string>();
+  const [seen, setSeen] = useState(shown);
+  if (seen !== shown) {
+    setSeen(shown);
+    setTyped(undefined);
+  }
+  const parsed = (typed ?? shown).trim().split(/\s+/).filter(Boolean).map(parseNumber);
+  const wrong = parsed.some((v) => v === undefined);
+  const commit = () => {
+    if (typed !== undefined && typed !== shown && !wrong) {
+      onCommit(parsed.length ? parsed.map((v) => units.toBase('length', v!)) : null);
+    }
+  };
+  return (
+    <>
+      <input
+        className="field font-mono"
+        style={{ width: '10rem' }}
+        aria-label={label}
+        aria-invalid={wrong || !!error}
+        inputMode="decimal"
+        value={typed ?? shown}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={commit}
+        onKeyDown={(e) => e.key === 'Enter' && commit()}
+      />
+      {(wrong || error) && <p className="refusal">{wrong ? 'These must be numbers.' : error}</p>}
+    </>
+  );
+}
