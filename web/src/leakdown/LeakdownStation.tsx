@@ -174,6 +174,7 @@ function Results({ sheet }: { sheet: Sheet }) {
   }
   return (
     <>
+      <ByTester sheet={sheet} />
       <table className="w-full text-left">
         <thead>
           <tr className="border-b border-ink">
@@ -214,7 +215,6 @@ function Results({ sheet }: { sheet: Sheet }) {
         Intervals hold the truth 19 times in 20. Hot reads better than cold, and a cold engine or a stand
         widens them.
       </p>
-      <ByTester sheet={sheet} />
       {[...sheet.leakdown.crossChecks.map((c) => c.text), ...sheet.leakdown.passes].map((t) => (
         <p key={t} className="mt-2">
           {units.fill(t)}
@@ -292,7 +292,7 @@ function ByTester({ sheet }: { sheet: Sheet }) {
   const cylinders = [...new Set(byTester.map((r) => r.cylinder))];
   const testers = [...new Set(byTester.map((r) => r.tester))];
   return (
-    <table className="mt-4 w-full text-left">
+    <table className="mb-4 w-full text-left">
       <thead>
         <tr className="border-b border-ink">
           <th className="heading py-1">Tester by tester</th>

@@ -176,6 +176,9 @@ function Actions({ sheet }: { sheet: Sheet }) {
       <a className="button" href={`/api/jobs/${id}/compression/readings.csv`} download>
         <Download aria-hidden size={18} /> Readings, CSV
       </a>
+      <a className="button" href={`/api/jobs/${id}/leakdown/readings.csv`} download>
+        <Download aria-hidden size={18} /> Leak-down, CSV
+      </a>
       <a className="button" href={`/api/jobs/${id}/examination.csv`} download>
         <Download aria-hidden size={18} /> Signs, CSV
       </a>

@@ -9,11 +9,22 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.leakdown.LeakdownAnalyst;
+import silentotter.core.leakdown.LeakdownKind;
+import silentotter.core.leakdown.LeakdownReading;
+import silentotter.core.leakdown.RunState;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.CrankingTwin;
 import silentotter.core.twin.CylinderGeometry;
@@ -28,6 +39,7 @@ final class Benchmarks {
         Path unpacked = Path.of(System.getProperty("otter.app"));
         System.out.printf("%-62s %10s %10s%n", "", "median", "95 %");
         twin();
+        normalisation();
         start(unpacked);
         try (RunningApp app = RunningApp.start(true)) {
             redraw(app);
@@ -53,6 +65,39 @@ final class Benchmarks {
         print("one 8-stroke cranking run, warm (target 1 ms)", ms, "ms");
         if (Double.isNaN(sum)) {
             throw new IllegalStateException("the twin computed nothing");
+        }
+    }
+
+    /** One leak-down reading as a leak area with its interval. */
+    private static void normalisation() {
+        double[] us = new double[20_000];
+        double sum = 0;
+        for (int i = -20_000; i < us.length; i++) {
+            LeakdownReading reading = new LeakdownReading(
+                    CylinderNumber.of(1),
+                    1,
+                    LeakdownKind.STANDARD,
+                    LeakdownTester.MASTER,
+                    1 + Math.floorMod(i, 900) * 0.1,
+                    Optional.of(RunState.HOT),
+                    Optional.empty(),
+                    Map.of(),
+                    Map.of(),
+                    Set.of(),
+                    List.of(),
+                    Optional.empty());
+            long from = System.nanoTime();
+            sum += LeakdownAnalyst.area(reading, Pressure.STANDARD_ATMOSPHERE)
+                    .orElseThrow()
+                    .high()
+                    .squareMm();
+            if (i >= 0) {
+                us[i] = (System.nanoTime() - from) / 1e3;
+            }
+        }
+        print("one leak-down normalisation with interval, warm (target 50 µs)", us, "µs");
+        if (Double.isNaN(sum)) {
+            throw new IllegalStateException("nothing was computed");
         }
     }
 

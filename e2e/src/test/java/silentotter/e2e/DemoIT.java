@@ -56,6 +56,8 @@ class DemoIT {
                 "plugs         | /jobs/3/plugs   | They stand side by side            |           ",
                 "inside        | /jobs/9/inside  | Oil comes from below               |           ",
                 "crankcase     | /jobs/10/crankcase | It holds pressure but not vacuum |          ",
+                "leakdown      | /jobs/9/leakdown | Turn 180° to cylinder             |           ",
+                "testers       | /jobs/1/leakdown | Tester by tester                  | Results   ",
                 "report        | /jobs/1/report  | Cylinder by cylinder               |           ",
                 "calculator    | /calculator     | left for sealing                   |           "
             })

@@ -1,6 +1,9 @@
 package silentotter.app.casefile;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -18,8 +21,14 @@ import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
 import silentotter.app.examination.Examinations;
 import silentotter.app.job.Jobs;
+import silentotter.app.leakdown.Leakdown;
+import silentotter.app.leakdown.Testers;
+import silentotter.app.leakdown.Testers.StoredTester;
 import silentotter.app.sheet.Sheets;
 import silentotter.core.engine.Engine;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.InvalidInput;
+import silentotter.core.input.Problems;
 import tools.jackson.databind.json.JsonMapper;
 
 @RestController
@@ -27,6 +36,8 @@ class CaseFileController {
     private final CaseFiles caseFiles;
     private final Compression compression;
     private final Examinations examinations;
+    private final Leakdown leakdown;
+    private final Testers testers;
     private final Engines engines;
     private final Jobs jobs;
     private final Sheets sheets;
@@ -36,6 +47,8 @@ class CaseFileController {
             CaseFiles caseFiles,
             Compression compression,
             Examinations examinations,
+            Leakdown leakdown,
+            Testers testers,
             Engines engines,
             Jobs jobs,
             Sheets sheets,
@@ -43,6 +56,8 @@ class CaseFileController {
         this.caseFiles = caseFiles;
         this.compression = compression;
         this.examinations = examinations;
+        this.leakdown = leakdown;
+        this.testers = testers;
         this.engines = engines;
         this.jobs = jobs;
         this.sheets = sheets;
@@ -105,6 +120,49 @@ class CaseFileController {
     Loaded loadExamination(@PathVariable long id, @RequestBody String text) {
         Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
         ExaminationCsv.read(text).forEach((part, patch) -> examinations.change(id, engine, part, patch));
+        sheets.changed(id);
+        return new Loaded(List.of(id));
+    }
+
+    @GetMapping(path = "/api/jobs/{id}/leakdown/readings.csv", produces = "text/csv")
+    ResponseEntity<String> exportLeakdown(@PathVariable long id) {
+        String name = fileName(engines.byId(jobs.byId(id).engineId()).engine().name());
+        Map<Long, String> names = testers.all().stream()
+                .collect(Collectors.toMap(StoredTester::id, t -> t.tester().name()));
+        return attachment(
+                name + "-leakdown.csv",
+                MediaType.parseMediaType("text/csv"),
+                LeakdownCsv.write(leakdown.readings(id), names));
+    }
+
+    /** Adds the readings of a file; each names a tester that this shop has. All of them or none. */
+    @Transactional
+    @PostMapping(path = "/api/jobs/{id}/leakdown/readings.csv", consumes = "text/csv")
+    @ResponseStatus(HttpStatus.CREATED)
+    Loaded loadLeakdown(@PathVariable long id, @RequestBody String text) {
+        Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
+        Problems problems = new Problems();
+        for (LeakdownCsv.Line line : LeakdownCsv.read(text)) {
+            Optional<StoredTester> tester = testers.all().stream()
+                    .filter(t -> t.tester().name().equalsIgnoreCase(line.tester()))
+                    .findFirst();
+            if (tester.isEmpty()) {
+                problems.add(line.at(), "there is no tester '" + line.tester() + "' in this shop; add it first");
+                continue;
+            }
+            try {
+                leakdown.addFiled(
+                        id,
+                        engine,
+                        tester.get().id(),
+                        line.cylinder(),
+                        line.reading(),
+                        line.setAside().orElse(null));
+            } catch (InvalidInput e) {
+                e.problems().forEach(p -> problems.add(new FieldProblem(line.at(), p.message(), p.allowed())));
+            }
+        }
+        problems.throwIfAny();
         sheets.changed(id);
         return new Loaded(List.of(id));
     }

@@ -106,6 +106,22 @@ public class Leakdown implements Undoable {
         journal.added(jobId, ChangeKind.LEAKDOWN_ADDED, id, "leak-down on cylinder " + cylinder);
     }
 
+    /** Adds one attempt of a file of readings, set aside if the file says so; a step to undo like any other. */
+    @Transactional
+    public void addFiled(
+            long jobId, Engine engine, long testerId, int cylinder, LeakdownDocument reading, String setAside) {
+        check(engine, testers.byId(testerId).tester(), cylinder, reading);
+        long id = mapper.insert(
+                jobId,
+                UUID.randomUUID().toString(),
+                testerId,
+                cylinder,
+                documents.write(reading),
+                setAside,
+                Instant.now(clock).toString());
+        journal.added(jobId, ChangeKind.LEAKDOWN_ADDED, id, "leak-down on cylinder " + cylinder);
+    }
+
     /** Puts a reading from a file where it belongs; the caller has checked it. */
     @Transactional
     public void restore(

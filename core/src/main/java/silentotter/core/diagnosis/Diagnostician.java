@@ -37,6 +37,9 @@ public final class Diagnostician {
     private static final String NOT_CLEARED =
             "Compression does not see a slow leak or the oil control ring: neither is cleared by this.";
 
+    private static final String DISAGREE = "The schools disagree here; see them side by side.";
+    private static final int MOST_REASONS = 5;
+
     private final Engine engine;
     private final CompressionAnalysis analysis;
     private final School leading;
@@ -117,7 +120,7 @@ public final class Diagnostician {
                             .map(c -> gauges.get(c).sureness())
                             .max(Sureness::compareTo)
                             .orElse(Sureness.OPEN),
-                    first.why(),
+                    withSchools(first.why()),
                     first.next(),
                     first.misses(),
                     first.blames());
@@ -134,6 +137,16 @@ public final class Diagnostician {
                         why,
                         "If it uses oil all the same: oil control rings, stem seals, ventilation. Measure the oil use.",
                         "The oil control ring is not cleared by tight valves and rings.");
+    }
+
+    /** The most telling reasons of a cylinder, and how the school that leads in this shop rules on the engine. */
+    private List<String> withSchools(List<String> reasons) {
+        List<String> why = new ArrayList<>(reasons.subList(0, Math.min(MOST_REASONS, reasons.size())));
+        leadingOpinion().ifPresent(o -> why.add(o.school().title() + ": " + o.reason()));
+        if (analysis.schoolsDisagree()) {
+            why.add(DISAGREE);
+        }
+        return why;
     }
 
     private Verdict cylinder(CylinderResult c) {
@@ -361,7 +374,7 @@ public final class Diagnostician {
         why.add(spreadInWords(even));
         leadingOpinion().ifPresent(o -> why.add(o.school().title() + ": " + o.reason()));
         if (analysis.schoolsDisagree()) {
-            why.add("The schools disagree here; see them side by side.");
+            why.add(DISAGREE);
         }
         long unread = analysis.cylinders().values().stream()
                 .filter(c -> c.standing() == Standing.NOT_READ)

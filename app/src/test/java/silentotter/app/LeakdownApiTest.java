@@ -1,0 +1,165 @@
+package silentotter.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static silentotter.app.Server.json;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Leak-down through the API: testers, calibration, readings, listening. */
+class LeakdownApiTest {
+    private static Server server;
+    private static long job;
+    private static long gauges;
+    private static long unknown;
+
+    @BeforeAll
+    static void start() throws IOException {
+        server = Server.start(false);
+        job = server.newJob();
+        gauges = tester(
+                "{\"name\": \"A\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 690, \"orificeMm\": 1.016, \"calibrated\": true}");
+        unknown = tester("{\"name\": \"B\", \"kind\": \"PERCENT_DIAL\", \"calibrated\": false}");
+    }
+
+    @AfterAll
+    static void stop() {
+        server.close();
+    }
+
+    private static long tester(String json) {
+        JsonNode testers = json(server.post("/api/jobs/" + job + "/leakdown/testers", json))
+                .at("/leakdown/testers");
+        return testers.get(testers.size() - 1).at("/id").asLong();
+    }
+
+    private static HttpResponse<String> read(long onJob, long testerId, int cylinder, String reading) {
+        return server.post(
+                "/api/jobs/" + onJob + "/leakdown/readings",
+                "{\"testerId\": " + testerId + ", \"cylinder\": " + cylinder
+                        + ", \"reading\": {\"kind\": \"STANDARD\", " + reading + "}}");
+    }
+
+    private static HttpResponse<String> hear(long onJob, long reading, String body) {
+        return server.post("/api/jobs/" + onJob + "/leakdown/readings/" + reading + "/heard", body);
+    }
+
+    @Test
+    void twoGaugesBecomeAnAreaAndListeningNamesTheSeal() {
+        long fresh = server.newJob();
+        JsonNode sheet = json(read(fresh, gauges, 2, "\"cylinderKPa\": 276, \"state\": \"HOT\""));
+        assertThat(sheet.at("/leakdown/cylinders/0/areaMm2/best").asDouble())
+                .isCloseTo(1.700, Percentage.withPercentage(0.5));
+        long reading = sheet.at("/leakdown/readings/0/id").asLong();
+        hear(fresh, reading, "{\"place\": \"EXHAUST\", \"heard\": \"LOUD\", \"listenedWith\": \"TUBE\"}");
+        sheet = json(hear(fresh, reading, "{\"place\": \"NEIGHBOUR\", \"heard\": \"NOTHING\", \"neighbour\": 3}"));
+        assertThat(sheet.at("/diagnosis/engine/what").asString()).isEqualTo("Exhaust valve, cylinder 2");
+        assertThat(sheet.at("/leakdown/readings/0/reading/neighbours/3").asString())
+                .isEqualTo("NOTHING");
+
+        long change = sheet.at("/undo/id").asLong();
+        sheet = json(server.post("/api/jobs/" + fresh + "/undo", "{\"changeId\": " + change + "}"));
+        assertThat(sheet.at("/leakdown/readings/0/reading/neighbours").has("3")).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2 | 'cylinderKPa': 700                        | cylinderKPa",
+                "2 | 'leakPercent': 140                        | leakPercent",
+                "2 | 'leakPercent': 20, 'cylinderKPa': 500     | leakPercent",
+                "9 | 'leakPercent': 20                         | cylinder",
+                "2 | 'leakPercent': 20, 'neighbours': {'2': 'LOUD'} | neighbours.2",
+                "2 | 'leakPercent': 'lots'                     | reading.leakPercent"
+            })
+    void impossibleReadingsAreRefusedAtTheirField(int cylinder, String reading, String field) {
+        int before = server.sheet(job).at("/leakdown/readings").size();
+        HttpResponse<String> answer = read(job, gauges, cylinder, reading.replace('\'', '"'));
+        assertThat(answer.statusCode()).isEqualTo(400);
+        assertThat(json(answer).at("/errors/0/field").asString()).isEqualTo(field);
+        assertThat(server.sheet(job).at("/leakdown/readings").size()).isEqualTo(before);
+    }
+
+    @Test
+    void calibratingATesterBettersEarlierReadings() {
+        long fresh = server.newJob();
+        long tester =
+                tester("{\"name\": \"C\", \"kind\": \"PERCENT_DIAL\", \"supplyKPa\": 689.476, \"calibrated\": false}");
+        JsonNode before = json(read(fresh, tester, 1, "\"leakPercent\": 40"));
+        assertThat(before.at("/leakdown/comparable").asBoolean()).isFalse();
+        assertThat(before.at("/leakdown/cylinders/0").has("areaMm2")).isFalse();
+        JsonNode after = json(server.post(
+                "/api/jobs/" + fresh + "/leakdown/testers/" + tester + "/calibration",
+                "{\"holes\": [{\"bleedHoleMm\": 1.237, \"leakPercent\": 40}]}"));
+        assertThat(after.at("/leakdown/cylinders/0/areaMm2/best").asDouble())
+                .isCloseTo(1.203, Percentage.withPercentage(1));
+    }
+
+    @Test
+    void aHiddenSupplyNeedsTwoHoles() {
+        String path = "/api/jobs/" + job + "/leakdown/testers/" + unknown + "/calibration";
+        assertThat(json(server.post(path, "{\"holes\": [{\"bleedHoleMm\": 1, \"leakPercent\": 20}]}"))
+                        .at("/errors/0/field")
+                        .asString())
+                .isEqualTo("supplyKPa");
+        assertThat(json(server.post(
+                                path,
+                                "{\"holes\": [{\"bleedHoleMm\": 1.6, \"leakPercent\": 10}, {\"bleedHoleMm\": 0.8, \"leakPercent\": 60}]}"))
+                        .at("/errors/0/message")
+                        .asString())
+                .contains("do not fit one tester");
+        JsonNode found = json(
+                server.post(
+                        path,
+                        "{\"holes\": [{\"bleedHoleMm\": 0.61, \"leakPercent\": 3.4}, {\"bleedHoleMm\": 1.63, \"leakPercent\": 70.13}]}"));
+        JsonNode tester = found.at("/leakdown/testers/1/tester");
+        assertThat(tester.at("/orificeMm").asDouble()).isCloseTo(1.016, Percentage.withPercentage(2));
+        assertThat(tester.at("/supplyKPa").asDouble()).isCloseTo(690, Percentage.withPercentage(5));
+    }
+
+    @Test
+    void readingsComeBackThroughCsvAndTheCaseFile() {
+        long fresh = server.newJob();
+        JsonNode sheet = json(read(fresh, gauges, 3, "\"leakPercent\": 33, \"state\": \"COLD\""));
+        hear(fresh, sheet.at("/leakdown/readings/0/id").asLong(), "{\"place\": \"CRANKCASE\", \"heard\": \"CLEAR\"}");
+        String csv = server.get("/api/jobs/" + fresh + "/leakdown/readings.csv").body();
+        assertThat(csv).contains("CRANKCASE=CLEAR");
+        long other = server.newJob();
+        String path = "/api/jobs/" + other + "/leakdown/readings.csv";
+        assertThat(server.send("POST", path, "text/csv", csv).statusCode()).isEqualTo(201);
+        assertThat(server.sheet(other).at("/leakdown/cylinders"))
+                .isEqualTo(server.sheet(fresh).at("/leakdown/cylinders"));
+        HttpResponse<String> wrong =
+                server.send("POST", path, "text/csv", "cylinder,tester,percent\n1,nobody,20\n9,A,20\n");
+        assertThat(json(wrong).at("/errors").findValuesAsString("field")).containsExactly("line 2", "line 3");
+
+        String file = server.get("/api/jobs/" + fresh + "/case-file").body();
+        long copy = json(server.post("/api/case-files", file)).at("/jobIds/0").asLong();
+        assertThat(server.get("/api/jobs/" + copy + "/case-file").body()).isEqualTo(file);
+    }
+
+    @Test
+    void clearancesAreReadValveByValve() {
+        long fresh = server.newJob();
+        JsonNode sheet = json(server.send(
+                "PATCH",
+                "/api/jobs/" + fresh + "/examination/valves",
+                "application/json",
+                "{\"cylinders\": {\"2\": {\"exhaustMm\": [0.2, 0.0]}}}"));
+        assertThat(sheet.at("/seen/statements/0/rule").asString()).isEqualTo("clearance-none-exhaust");
+        HttpResponse<String> wrong = server.send(
+                "PATCH",
+                "/api/jobs/" + fresh + "/examination/valves",
+                "application/json",
+                "{\"cylinders\": {\"2\": {\"exhaustMm\": [0.2, 12]}}}");
+        assertThat(json(wrong).at("/errors/0/field").asString()).isEqualTo("cylinders.2.exhaustMm");
+    }
+}
