@@ -1,10 +1,10 @@
-import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { columnsOf, measure } from '../section/layout';
 import { Section } from '../section/Section';
 import { useWidth } from '../section/useWidth';
 import { VerdictPanel } from '../sheet/VerdictPanel';
+import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { BuildUpCurves } from './BuildUpCurves';
 import { ConditionsForm } from './ConditionsForm';
 import { Keypad } from './Keypad';
@@ -42,43 +42,23 @@ export function CompressionStation({ sheet }: { sheet: Sheet }) {
           </div>
         )}
         {keypad && <Keypad entry={entry} onHide={() => setKeypad(false)} />}
-        <Tabs.Root value={tab} onValueChange={setTab} className="flex flex-1 flex-col border-t border-ink">
-          <Tabs.List className="flex border-b border-hair" aria-label="The bench">
-            {tabs.map(([value, name]) => (
-              <Tabs.Trigger
-                key={value}
-                value={value}
-                className="min-h-[44px] border-b-4 border-transparent px-4 text-[16px] text-soft data-[state=active]:border-act data-[state=active]:text-ink"
-              >
-                {name}
-              </Tabs.Trigger>
-            ))}
-          </Tabs.List>
-          <Tabs.Content value="curves" className="p-3">
+        <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
+          <BenchTab value="curves">
             <BuildUpCurves sheet={sheet} pass={entry.pass} current={entry.cylinder} />
-          </Tabs.Content>
-          <Tabs.Content value="schools" className="p-3">
+          </BenchTab>
+          <BenchTab value="schools">
             <SchoolsTable sheet={sheet} />
-          </Tabs.Content>
-          <Tabs.Content value="conditions" className="p-4">
+          </BenchTab>
+          <BenchTab value="conditions">
             <ConditionsForm key={entry.pass.id} sheet={sheet} pass={entry.pass} />
-          </Tabs.Content>
-          <Tabs.Content value="measuring" className="p-4">
+          </BenchTab>
+          <BenchTab value="measuring">
             <Measuring sheet={sheet} />
-          </Tabs.Content>
-          <Tabs.Content value="cautions" className="p-4">
-            <ul className="max-w-[70ch] space-y-2 text-[16px]">
-              {sheet.cautions.map((c) => (
-                <li key={c} className="border-l-4 border-leak pl-3">
-                  {c}
-                </li>
-              ))}
-            </ul>
-            <p className="mt-3 text-soft">
-              Decision support, not a certificate: local codes and licensed practice come first.
-            </p>
-          </Tabs.Content>
-        </Tabs.Root>
+          </BenchTab>
+          <BenchTab value="cautions">
+            <CautionList cautions={sheet.cautions} />
+          </BenchTab>
+        </BenchTabs>
       </div>
       <VerdictPanel sheet={sheet} current={entry.cylinder} />
     </>

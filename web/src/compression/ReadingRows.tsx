@@ -1,6 +1,6 @@
-import type { ReactNode } from 'react';
 import type { Schemas, Sheet, StoredPass } from '../api/client';
 import { type Column, gridTemplate, type Measure } from '../section/layout';
+import { Cells, Row } from '../section/SheetRow';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from '../leakdown/LeakdownRows';
 import type { LeakdownHand } from '../leakdown/useLeakdown';
@@ -140,48 +140,6 @@ function colourOf(look: string | undefined): string {
 /** Whether the air was thin enough here for the sea-level value to be a different one. */
 function differsAtSeaLevel(r: Schemas['ResultView']): boolean {
   return !!r.seaLevelKPa && !!r.valueKPa && Math.abs(r.seaLevelKPa / r.valueKPa - 1) > 0.01;
-}
-
-interface RowProps {
-  columns: Column[];
-  measure: Measure;
-  name: ReactNode;
-  unit: string;
-  /** For words rather than figures. */
-  slim?: boolean;
-  children: (cylinder: number) => ReactNode;
-}
-
-export function Row({ columns, measure, name, unit, slim, children }: RowProps) {
-  return (
-    <div
-      role="row"
-      className={`grid items-center border-b border-hair ${slim ? 'min-h-[25px]' : 'min-h-[34px]'}`}
-      style={{ gridTemplateColumns: gridTemplate(columns, measure) }}
-    >
-      <div role="rowheader" className="px-3 text-soft">
-        {name}
-      </div>
-      {columns.map((c, i) => (
-        <Cells key={c.cylinder} gap={!!c.bank && i > 0}>
-          <div role="cell" className="text-center font-mono text-[17px]">
-            {children(c.cylinder)}
-          </div>
-        </Cells>
-      ))}
-      <div className="text-soft">{unit}</div>
-    </div>
-  );
-}
-
-/** A cell, with the gap between the banks before it where there is one. */
-function Cells({ gap, children }: { gap: boolean; children: ReactNode }) {
-  return (
-    <>
-      {gap && <div />}
-      {children}
-    </>
-  );
 }
 
 interface PassRowProps extends Pick<Props, 'sheet' | 'columns' | 'measure'> {

@@ -1,6 +1,6 @@
 import type { Sheet } from '../api/client';
-import { Row } from '../compression/ReadingRows';
 import type { Column, Measure } from '../section/layout';
+import { Row } from '../section/SheetRow';
 import type { LeakdownHand } from './useLeakdown';
 
 interface Props {

@@ -1,4 +1,3 @@
-import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { ReadingRows } from '../compression/ReadingRows';
@@ -6,6 +5,7 @@ import { columnsOf, measure } from '../section/layout';
 import { Section } from '../section/Section';
 import { useWidth } from '../section/useWidth';
 import { VerdictPanel } from '../sheet/VerdictPanel';
+import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { Choice } from '../ui/Choice';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownSchools } from './LeakdownSchools';
@@ -41,25 +41,14 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
             <ReadingRows sheet={sheet} columns={columns} measure={m} leakdown={hand} brief />
           </div>
         )}
-        <Tabs.Root value={tab} onValueChange={setTab} className="flex flex-1 flex-col border-t border-ink">
-          <Tabs.List className="flex border-b border-hair" aria-label="The bench">
-            {tabs.map(([value, name]) => (
-              <Tabs.Trigger
-                key={value}
-                value={value}
-                className="min-h-[44px] border-b-4 border-transparent px-3.5 text-[16px] text-soft data-[state=active]:border-act data-[state=active]:text-ink"
-              >
-                {name}
-              </Tabs.Trigger>
-            ))}
-          </Tabs.List>
-          <Tabs.Content value="listen" className="space-y-4 p-4">
+        <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
+          <BenchTab value="listen">
             {hand.problem && <p className="refusal">{hand.problem}</p>}
             <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
             <Listening sheet={sheet} hand={hand} />
             {hand.latest && <DoneSince hand={hand} />}
-          </Tabs.Content>
-          <Tabs.Content value="tester" className="space-y-4 p-4">
+          </BenchTab>
+          <BenchTab value="tester">
             {sheet.leakdown.testers.length === 0 && (
               <p className="max-w-[70ch] text-[16px]">
                 First the tester: two gauges, a dial of per cent, or zones. Its supply and orifice turn per
@@ -69,33 +58,24 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
             )}
             <TesterBar sheet={sheet} hand={hand} />
             <Conditions hand={hand} />
-          </Tabs.Content>
-          <Tabs.Content value="valves" className="p-4">
+          </BenchTab>
+          <BenchTab value="valves">
             <ValveClearance sheet={sheet} />
-          </Tabs.Content>
-          <Tabs.Content value="results" className="space-y-3 p-4">
+          </BenchTab>
+          <BenchTab value="results">
             <Faults sheet={sheet} />
             <Results sheet={sheet} />
-          </Tabs.Content>
-          <Tabs.Content value="schools" className="p-4">
+          </BenchTab>
+          <BenchTab value="schools">
             <LeakdownSchools sheet={sheet} />
-          </Tabs.Content>
-          <Tabs.Content value="history" className="p-4">
+          </BenchTab>
+          <BenchTab value="history">
             <History sheet={sheet} hand={hand} />
-          </Tabs.Content>
-          <Tabs.Content value="cautions" className="p-4">
-            <ul className="max-w-[70ch] space-y-2 text-[16px]">
-              {sheet.leakdown.cautions.map((c) => (
-                <li key={c} className="border-l-4 border-leak pl-3">
-                  {c}
-                </li>
-              ))}
-            </ul>
-            <p className="mt-3 text-soft">
-              Decision support, not a certificate: local codes and licensed practice come first.
-            </p>
-          </Tabs.Content>
-        </Tabs.Root>
+          </BenchTab>
+          <BenchTab value="cautions">
+            <CautionList cautions={sheet.leakdown.cautions} />
+          </BenchTab>
+        </BenchTabs>
       </div>
       <VerdictPanel sheet={sheet} current={hand.cylinder} />
     </>

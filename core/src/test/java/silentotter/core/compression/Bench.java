@@ -82,7 +82,7 @@ public final class Bench {
                 Optional.of(true));
     }
 
-    Bench diesel() {
+    public Bench diesel() {
         traits = new Traits(
                 Optional.empty(),
                 Optional.empty(),
