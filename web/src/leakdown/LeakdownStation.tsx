@@ -191,6 +191,12 @@ function Results({ sheet }: { sheet: Sheet }) {
           ))}
         </tbody>
       </table>
+      {!sheet.leakdown.comparable && (
+        <p className="mt-2 font-medium">
+          Not comparable with other testers: orifice or supply of a tester is not known. What is said is a
+          ranking within this engine. A bleed hole tells the rest.
+        </p>
+      )}
       <p className="mt-2 text-soft">
         Intervals hold the truth 19 times in 20. Hot reads better than cold, and a cold engine or a stand
         widens them.
@@ -213,7 +219,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   }
   return (
     <ol className="divide-y divide-hair">
-      {sheet.leakdown.readings.map((r) => (
+      {sheet.leakdown.readings.map((r, i) => (
         <li
           key={r.id}
           className={`flex flex-wrap gap-x-4 py-1.5 ${r.setAside ? 'text-soft line-through' : ''}`}
@@ -226,6 +232,9 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
           </span>
           <span className="text-soft">
             {[
+              `attempt ${sheet.leakdown.readings.slice(0, i + 1).filter((b) => b.cylinder === r.cylinder).length}`,
+              r.reading.settling?.length &&
+                `settled from ${r.reading.settling.map((v) => v.toFixed(0)).join(', ')} %`,
               r.reading.kind !== 'STANDARD' && r.reading.kind.toLowerCase().replace('_', ' '),
               r.reading.state?.toLowerCase().replace('_', ' '),
               r.reading.doneBefore && 'after: ' + r.reading.doneBefore.toLowerCase().replace('_', ' '),

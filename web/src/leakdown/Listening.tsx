@@ -23,7 +23,10 @@ const SOUNDS = new Set<string>(['FAINT', 'CLEAR', 'LOUD']);
 export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   if (!hand.latest) {
     return (
-      <p className="text-soft">Read the cylinder first; then listen at each place, and say what you heard.</p>
+      <p className="text-soft">
+        Read the cylinder first; then listen at each place, and say what you heard. A reading that moves: type
+        what you watch with blanks between, the last value counts.
+      </p>
     );
   }
   const { heard, neighbours, excluded } = hand.latest.reading;
