@@ -210,6 +210,8 @@ class BenchIT {
         assertThat(page).hasURL(Pattern.compile("/inside$"));
         page.keyboard().press("]");
         page.keyboard().press("]");
+        assertThat(page).hasURL(Pattern.compile("/leakdown$"));
+        page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/report$"));
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("save, go on to the next cylinder");
