@@ -209,6 +209,7 @@ class BenchIT {
         page.keyboard().press("[");
         assertThat(page).hasURL(Pattern.compile("/inside$"));
         page.keyboard().press("]");
+        assertThat(page.getByLabel("Dry reading, cylinder 1")).isVisible();
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/leakdown$"));
         page.keyboard().press("]");

@@ -66,6 +66,7 @@ class FirstSliceIT {
         page.reload();
         assertThat(page.getByLabel("Dry reading, cylinder 3")).hasAttribute("placeholder", "760");
         page.keyboard().press("]");
+        assertThat(page).hasURL(Pattern.compile("/leakdown$"));
         page.keyboard().press("]");
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Print the sheet")))
                 .isVisible();
