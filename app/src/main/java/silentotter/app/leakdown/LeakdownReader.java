@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.AllowedRange;
@@ -40,7 +41,7 @@ public final class LeakdownReader {
         if (d.kind() == null) {
             problems.add(path + "kind", "is missing");
         } else if (d.kind() == LeakdownKind.WET && cylinder >= 1 && cylinder <= count) {
-            silentotter.core.compression.CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(cylinder))
+            CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(cylinder))
                     .ifPresent(r -> problems.add(path + "cylinder", r));
         }
         double percent = percent(d, tester, problems, path);

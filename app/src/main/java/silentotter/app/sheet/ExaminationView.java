@@ -2,6 +2,7 @@ package silentotter.app.sheet;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
@@ -10,6 +11,7 @@ import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.examination.LossyStep;
 import silentotter.core.finding.Statement;
+import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.plugs.PlugSchool;
@@ -59,9 +61,7 @@ record ExaminationView(
                     say.apply(s.because()),
                     s.weight().likelihoodRatio(),
                     s.weight().words(),
-                    s.suspects().stream()
-                            .map(silentotter.core.finding.Suspect::words)
-                            .toList(),
+                    s.suspects().stream().map(Suspect::words).toList(),
                     s.tellApart().map(say).orElse(null),
                     s.stopsRunning(),
                     s.fullReadingOnly(),
@@ -126,7 +126,7 @@ record ExaminationView(
     }
 
     private static PlugView plug(CylinderNumber cylinder, String look, ExaminationReading reading) {
-        return java.util.Optional.ofNullable(reading.plugs().growth().get(cylinder))
+        return Optional.ofNullable(reading.plugs().growth().get(cylinder))
                 .map(g -> new PlugView(cylinder.value(), look, g.mmPer1000Km(), g.timesOrdinary()))
                 .orElse(new PlugView(cylinder.value(), look, null, null));
     }

@@ -69,10 +69,7 @@ record LeakdownView(
 
     record ShareView(Place place, String words, double share) {
         static ShareView of(PathShare p) {
-            return new ShareView(
-                    p.place(),
-                    p.place().words() + " " + p.heard().name().toLowerCase(java.util.Locale.ROOT),
-                    p.share());
+            return new ShareView(p.place(), p.place().words() + " " + p.heard().words(), p.share());
         }
     }
 

@@ -4,6 +4,7 @@ import static silentotter.core.finding.Suspect.CRANKCASE_AIR;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
@@ -30,10 +31,7 @@ public final class HoldRules {
 
     private static Rule<CrankcaseHold> place(BubblePlace place, String words) {
         return Rule.<CrankcaseHold>of(
-                        "hold-bubbles-"
-                                + place.name()
-                                        .toLowerCase(java.util.Locale.ROOT)
-                                        .replace('_', '-'),
+                        "hold-bubbles-" + place.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                         h -> h.bubblesAt(place),
                         "Air passes at " + words + ".",
                         "Bubbles were seen there under pressure.")

@@ -94,10 +94,7 @@ final class LeakdownVerdict {
                     compression.blames());
         }
         PathShare p = loudest.get();
-        why.add(
-                0,
-                "Heard " + p.heard().name().toLowerCase(java.util.Locale.ROOT) + " "
-                        + p.place().where() + ".");
+        why.add(0, "Heard " + p.heard().words() + " " + p.place().where() + ".");
         boolean both = compression.tone() == Tone.LOSS
                 && compression.blames().contains(p.place().suspect());
         Sureness sureness = p.heard() == Heard.FAINT

@@ -2,6 +2,7 @@ package silentotter.core.examination;
 
 import java.util.List;
 import java.util.function.Predicate;
+import silentotter.core.engine.Cooling;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.Engine;
 import silentotter.core.signs.SmokeMoment;
@@ -77,12 +78,7 @@ public enum LossyStep {
 
     private static Capture liquid(String what, Predicate<Examination> captured) {
         return new Capture(
-                what,
-                e -> e.traits()
-                        .cooling()
-                        .filter(c -> c == silentotter.core.engine.Cooling.AIR)
-                        .isEmpty(),
-                captured);
+                what, e -> e.traits().cooling().filter(c -> c == Cooling.AIR).isEmpty(), captured);
     }
 
     /** The step, after "before you". */

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import silentotter.core.engine.Bank;
 import silentotter.core.engine.BankSide;
+import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.finding.Statement;
@@ -166,7 +167,7 @@ public final class PlugReader {
     private Optional<Statement> allAlike(Look look) {
         return switch (look) {
             case OIL_WET ->
-                engine.cycle() == silentotter.core.engine.Cycle.TWO_STROKE
+                engine.cycle() == Cycle.TWO_STROKE
                         ? Optional.empty()
                         : Optional.of(statement(
                                 "plugs-all-oily",
