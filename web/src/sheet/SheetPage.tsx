@@ -30,7 +30,9 @@ export function SheetPage({ station }: { station: Station }) {
   useKeys((e) => {
     if (e.key === '[' || e.key === ']') {
       const stations = sheet?.stations ?? [];
-      const next = stations[stations.indexOf(station) + (e.key === '[' ? -1 : 1)];
+      // By the address, which is ahead of what is drawn: two quick presses are two stations.
+      const here = stations.findIndex((s) => address(id, s) === window.location.pathname);
+      const next = stations[here + (e.key === '[' ? -1 : 1)];
       if (next) {
         void navigate(address(id, next));
       }
