@@ -7,7 +7,7 @@ import {
   type Sheet,
   type StoredPass,
 } from '../api/client';
-import { useChange } from '../sheet/useSheet';
+import { useChange, useLatestSheet } from '../sheet/useSheet';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 
@@ -21,15 +21,18 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
   const id = sheet.job.id;
   const c = pass.conditions;
   const cranked = sheet.cranked.find((s) => s.passId === pass.id)?.strokes;
-  const save = useChange(id, (conditions: Conditions) =>
-    answer(
+  // Put together when it is sent: a field left while the one before is still being saved must not be called outdated.
+  const latest = useLatestSheet(id);
+  const save = useChange(id, (change: Partial<Conditions>) => {
+    const now = latest()?.passes.find((p) => p.id === pass.id) ?? pass;
+    return answer(
       api.PUT('/api/jobs/{id}/compression/passes/{passId}/conditions', {
         params: { path: { id, passId: pass.id } },
-        body: { revision: pass.revision, conditions },
+        body: { revision: now.revision, conditions: { ...now.conditions, ...change } },
       }),
-    ),
-  );
-  const set = (change: Partial<Conditions>) => save.mutate({ ...c, ...change });
+    );
+  });
+  const set = (change: Partial<Conditions>) => save.mutate(change);
   const at = (field: keyof Conditions) => (save.error instanceof Refusal ? save.error.at(field) : undefined);
   const number = (field: keyof Conditions, label: string, unit?: string, quantity?: 'pressure') => (
     <QuantityField

@@ -1,6 +1,6 @@
 import { answer, api, type EngineDocument, type JobDocument, Refusal, type Sheet } from '../api/client';
 import { EngineFields } from '../engine/EngineFields';
-import { useChange } from '../sheet/useSheet';
+import { useChange, useLatestSheet } from '../sheet/useSheet';
 import { JobFields } from './JobFields';
 import { ServiceLog } from './ServiceLog';
 import { ToldFields } from './ToldFields';
@@ -9,25 +9,33 @@ import { ToldFields } from './ToldFields';
 export function IntakeStation({ sheet }: { sheet: Sheet }) {
   const id = sheet.job.id;
   const path = { path: { id } };
-  const saveJob = useChange(id, (job: JobDocument) =>
-    answer(api.PUT('/api/jobs/{id}', { params: path, body: { revision: sheet.job.documentRevision, job } })),
-  );
-  const saveEngine = useChange(id, (engine: EngineDocument) =>
-    answer(
-      api.PUT('/api/jobs/{id}/engine', { params: path, body: { revision: sheet.engine.revision, engine } }),
-    ),
-  );
+  // Put together when it is sent: a field left while the one before is still being saved must not be called outdated.
+  const latest = useLatestSheet(id);
+  const saveJob = useChange(id, (change: Partial<JobDocument>) => {
+    const { job, documentRevision } = (latest() ?? sheet).job;
+    return answer(
+      api.PUT('/api/jobs/{id}', {
+        params: path,
+        body: { revision: documentRevision, job: { ...job, ...change } },
+      }),
+    );
+  });
+  const saveEngine = useChange(id, (change: Partial<EngineDocument>) => {
+    const { engine, revision } = (latest() ?? sheet).engine;
+    return answer(
+      api.PUT('/api/jobs/{id}/engine', {
+        params: path,
+        body: { revision, engine: { ...engine, ...change } },
+      }),
+    );
+  });
   const at = (error: Error | null) => (field: string) =>
     error instanceof Refusal ? error.at(field) : undefined;
   return (
     <div className="min-w-0 flex-1 overflow-y-auto px-7 py-5">
       <h2 className="mb-3 text-[22px] font-semibold">Job</h2>
       <General error={saveJob.error} />
-      <JobFields
-        job={sheet.job.job}
-        errorAt={at(saveJob.error)}
-        onChange={(change) => saveJob.mutate({ ...sheet.job.job, ...change })}
-      />
+      <JobFields job={sheet.job.job} errorAt={at(saveJob.error)} onChange={saveJob.mutate} />
       <div className="mt-5">
         <ToldFields sheet={sheet} />
       </div>
@@ -41,7 +49,7 @@ export function IntakeStation({ sheet }: { sheet: Sheet }) {
       <EngineFields
         engine={sheet.engine.engine}
         errorAt={at(saveEngine.error)}
-        onChange={(change) => saveEngine.mutate({ ...sheet.engine.engine, ...change })}
+        onChange={saveEngine.mutate}
       />
     </div>
   );
