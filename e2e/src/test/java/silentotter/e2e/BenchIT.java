@@ -214,6 +214,7 @@ class BenchIT {
         assertThat(page).hasURL(Pattern.compile("/leakdown$"));
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/report$"));
+        assertThat(button(page, "Print the sheet")).isVisible();
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("save, go on to the next cylinder");
     }
