@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import silentotter.app.casefile.ReadingsCsv.CsvPass;
 import silentotter.app.compression.Compression;
+import silentotter.app.engine.EngineDocument;
 import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
 import silentotter.app.examination.Examinations;
@@ -84,9 +85,8 @@ class CaseFileController {
 
     @GetMapping(path = "/api/jobs/{id}/compression/readings.csv", produces = "text/csv")
     ResponseEntity<String> exportReadings(@PathVariable long id) {
-        String name = fileName(engines.byId(jobs.byId(id).engineId()).engine().name());
         return attachment(
-                name + "-compression.csv",
+                fileName(engineOf(id).name()) + "-compression.csv",
                 MediaType.parseMediaType("text/csv"),
                 ReadingsCsv.write(compression.passes(id)));
     }
@@ -96,7 +96,7 @@ class CaseFileController {
     @PostMapping(path = "/api/jobs/{id}/compression/readings.csv", consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
     Loaded loadReadings(@PathVariable long id, @RequestBody String text) {
-        Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
+        Engine engine = EngineReader.read(engineOf(id));
         for (CsvPass pass : ReadingsCsv.read(text)) {
             compression.addWholePass(id, engine, pass.kind(), pass.readings());
         }
@@ -106,9 +106,8 @@ class CaseFileController {
 
     @GetMapping(path = "/api/jobs/{id}/examination.csv", produces = "text/csv")
     ResponseEntity<String> exportExamination(@PathVariable long id) {
-        String name = fileName(engines.byId(jobs.byId(id).engineId()).engine().name());
         return attachment(
-                name + "-examination.csv",
+                fileName(engineOf(id).name()) + "-examination.csv",
                 MediaType.parseMediaType("text/csv"),
                 ExaminationCsv.write(examinations.json(id)));
     }
@@ -118,7 +117,7 @@ class CaseFileController {
     @PostMapping(path = "/api/jobs/{id}/examination.csv", consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
     Loaded loadExamination(@PathVariable long id, @RequestBody String text) {
-        Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
+        Engine engine = EngineReader.read(engineOf(id));
         ExaminationCsv.read(text).forEach((part, patch) -> examinations.change(id, engine, part, patch));
         sheets.changed(id);
         return new Loaded(List.of(id));
@@ -126,11 +125,10 @@ class CaseFileController {
 
     @GetMapping(path = "/api/jobs/{id}/leakdown/readings.csv", produces = "text/csv")
     ResponseEntity<String> exportLeakdown(@PathVariable long id) {
-        String name = fileName(engines.byId(jobs.byId(id).engineId()).engine().name());
         Map<Long, String> names = testers.all().stream()
                 .collect(Collectors.toMap(StoredTester::id, t -> t.tester().name()));
         return attachment(
-                name + "-leakdown.csv",
+                fileName(engineOf(id).name()) + "-leakdown.csv",
                 MediaType.parseMediaType("text/csv"),
                 LeakdownCsv.write(leakdown.readings(id), names));
     }
@@ -140,10 +138,11 @@ class CaseFileController {
     @PostMapping(path = "/api/jobs/{id}/leakdown/readings.csv", consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
     Loaded loadLeakdown(@PathVariable long id, @RequestBody String text) {
-        Engine engine = EngineReader.read(engines.byId(jobs.byId(id).engineId()).engine());
+        Engine engine = EngineReader.read(engineOf(id));
         Problems problems = new Problems();
+        List<StoredTester> known = testers.all();
         for (LeakdownCsv.Line line : LeakdownCsv.read(text)) {
-            Optional<StoredTester> tester = testers.all().stream()
+            Optional<StoredTester> tester = known.stream()
                     .filter(t -> t.tester().name().equalsIgnoreCase(line.tester()))
                     .findFirst();
             if (tester.isEmpty()) {
@@ -165,6 +164,10 @@ class CaseFileController {
         problems.throwIfAny();
         sheets.changed(id);
         return new Loaded(List.of(id));
+    }
+
+    private EngineDocument engineOf(long jobId) {
+        return engines.byId(jobs.byId(jobId).engineId()).engine();
     }
 
     private static ResponseEntity<String> attachment(String name, MediaType type, String body) {

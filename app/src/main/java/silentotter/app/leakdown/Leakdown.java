@@ -19,6 +19,7 @@ import silentotter.app.change.ChangeKind;
 import silentotter.app.change.Journal;
 import silentotter.app.change.Undoable;
 import silentotter.app.http.NotFound;
+import silentotter.app.leakdown.Testers.StoredTester;
 import silentotter.app.storage.Documents;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.InvalidInput;
@@ -67,9 +68,9 @@ public class Leakdown implements Undoable {
     }
 
     /** The readings as the core takes them. */
-    public List<LeakdownReading> toCore(Engine engine, List<StoredLeakdown> stored) {
+    public static List<LeakdownReading> toCore(Engine engine, List<StoredLeakdown> stored, List<StoredTester> testers) {
         Map<Long, TesterDocument> known = new HashMap<>();
-        testers.all().forEach(t -> known.put(t.id(), t.tester()));
+        testers.forEach(t -> known.put(t.id(), t.tester()));
         List<LeakdownReading> result = new ArrayList<>();
         for (StoredLeakdown s : stored) {
             LeakdownReader.read(
@@ -94,26 +95,28 @@ public class Leakdown implements Undoable {
         if (mapper.hasReading(key)) {
             return;
         }
-        check(engine, testers.byId(testerId).tester(), cylinder, reading);
-        long id = mapper.insert(
-                jobId,
-                key,
-                testerId,
-                cylinder,
-                documents.write(reading),
-                null,
-                Instant.now(clock).toString());
-        journal.added(jobId, ChangeKind.LEAKDOWN_ADDED, id, "leak-down on cylinder " + cylinder);
+        insert(jobId, engine, testerId, cylinder, key, reading, null);
     }
 
     /** Adds one attempt of a file of readings, set aside if the file says so; a step to undo like any other. */
     @Transactional
     public void addFiled(
             long jobId, Engine engine, long testerId, int cylinder, LeakdownDocument reading, String setAside) {
+        insert(jobId, engine, testerId, cylinder, UUID.randomUUID().toString(), reading, setAside);
+    }
+
+    private void insert(
+            long jobId,
+            Engine engine,
+            long testerId,
+            int cylinder,
+            String key,
+            LeakdownDocument reading,
+            String setAside) {
         check(engine, testers.byId(testerId).tester(), cylinder, reading);
         long id = mapper.insert(
                 jobId,
-                UUID.randomUUID().toString(),
+                key,
                 testerId,
                 cylinder,
                 documents.write(reading),

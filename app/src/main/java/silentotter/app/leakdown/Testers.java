@@ -24,16 +24,15 @@ public class Testers {
     public record StoredTester(long id, int revision, TesterDocument tester) {}
 
     public List<StoredTester> all() {
-        return mapper.testers().stream()
-                .map(r -> new StoredTester(r.id(), r.revision(), documents.read(r.document(), TesterDocument.class)))
-                .toList();
+        return mapper.testers().stream().map(this::stored).toList();
     }
 
     public StoredTester byId(long id) {
-        return all().stream()
-                .filter(t -> t.id() == id)
-                .findFirst()
-                .orElseThrow(() -> new NotFound("There is no tester " + id + "."));
+        return mapper.tester(id).map(this::stored).orElseThrow(() -> new NotFound("There is no tester " + id + "."));
+    }
+
+    private StoredTester stored(LeakdownMapper.TesterRow r) {
+        return new StoredTester(r.id(), r.revision(), documents.read(r.document(), TesterDocument.class));
     }
 
     @Transactional

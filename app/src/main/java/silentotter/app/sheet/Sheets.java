@@ -20,6 +20,7 @@ import silentotter.app.job.Jobs;
 import silentotter.app.leakdown.Leakdown;
 import silentotter.app.leakdown.Leakdown.StoredLeakdown;
 import silentotter.app.leakdown.Testers;
+import silentotter.app.leakdown.Testers.StoredTester;
 import silentotter.app.shop.Shop;
 import silentotter.core.compression.Cautions;
 import silentotter.core.compression.CompressionAnalysis;
@@ -37,6 +38,7 @@ import silentotter.core.examination.ExaminationReading;
 import silentotter.core.job.Ambient;
 import silentotter.core.leakdown.LeakdownAnalysis;
 import silentotter.core.leakdown.LeakdownAnalyst;
+import silentotter.core.plugs.PlugSchool;
 import silentotter.core.round.Station;
 import silentotter.core.wording.Say;
 
@@ -89,7 +91,9 @@ public class Sheets {
             School leading,
             Examination examination,
             ExaminationReading reading,
+            PlugSchool plugSchool,
             List<StoredLeakdown> leaks,
+            List<StoredTester> testers,
             LeakdownAnalysis leakdown,
             Diagnosis diagnosis) {}
 
@@ -111,13 +115,13 @@ public class Sheets {
                 c.passes().stream().flatMap(p -> cranked(p, c.engine())).toList(),
                 Station.of(c.engine()),
                 c.examination(),
-                ExaminationView.of(c.engine(), c.examination(), c.reading(), shop.leadingPlugSchool(), say(c.engine())),
+                ExaminationView.of(c.engine(), c.examination(), c.reading(), c.plugSchool(), say(c.engine())),
                 photos.of(jobId),
                 examinations.corrections(jobId),
                 service,
                 serviceLogs.log(service).lastOilChange(JobReader.read(c.job().job())),
                 CompressionView.of(c.analysis(), say(c.engine())),
-                LeakdownView.of(c.engine(), c.leakdown(), c.leaks(), testers.all(), say(c.engine())),
+                LeakdownView.of(c.engine(), c.leakdown(), c.leaks(), c.testers(), say(c.engine())),
                 DiagnosisView.of(c.diagnosis(), say(c.engine())),
                 c.leading(),
                 Cautions.of(c.engine()),
@@ -185,11 +189,16 @@ public class Sheets {
         List<CompressionPass> inCore = passes.stream().map(StoredPass::toCore).toList();
         CompressionAnalysis analysis = analyst.analyse(engine, ambient, inCore);
         List<StoredLeakdown> leaks = leakdown.readings(jobId);
+        List<StoredTester> known = testers.all();
         LeakdownAnalysis leakdownAnalysis = LeakdownAnalyst.analyse(
-                engine, ambient, leakdown.toCore(engine, leaks), analyst.beside(engine, ambient, inCore, analysis));
+                engine,
+                ambient,
+                Leakdown.toCore(engine, leaks, known),
+                analyst.beside(engine, ambient, inCore, analysis));
         School leading = shop.leadingSchool();
         Examination examination = examinations.of(jobId);
-        ExaminationReading reading = ExaminationReading.read(engine, examination, shop.leadingPlugSchool());
+        PlugSchool plugSchool = shop.leadingPlugSchool();
+        ExaminationReading reading = ExaminationReading.read(engine, examination, plugSchool);
         return new Computed(
                 job,
                 stored,
@@ -199,7 +208,9 @@ public class Sheets {
                 leading,
                 examination,
                 reading,
+                plugSchool,
                 leaks,
+                known,
                 leakdownAnalysis,
                 Diagnostician.diagnose(engine, analysis, leading, reading, leakdownAnalysis));
     }

@@ -70,12 +70,17 @@ public record Statement(
 
     /** The same statement weighing less, because what it rests on was spoiled. */
     public Statement contaminatedBy(Contamination contamination) {
+        return weakened("Spoiled by " + contamination.words() + ", so it weighs little.");
+    }
+
+    /** The same statement weighing as little as a spoiled one, with the reason for that behind its own. */
+    public Statement weakened(String reason) {
         return new Statement(
                 rule,
                 source,
                 cylinders,
                 says,
-                because + " Spoiled by " + contamination.words() + ", so it weighs little.",
+                because + " " + reason,
                 weight.contaminated(),
                 suspects,
                 tellApart,

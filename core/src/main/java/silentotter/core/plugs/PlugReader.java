@@ -60,19 +60,7 @@ public final class PlugReader {
     }
 
     private Statement youngPlugsSayLittle(Statement s) {
-        return tray.set().isNew() && s.fullReadingOnly()
-                ? new Statement(
-                        s.rule(),
-                        s.source(),
-                        s.cylinders(),
-                        s.says(),
-                        s.because() + " They are nearly new, so it weighs less.",
-                        s.weight().contaminated(),
-                        s.suspects(),
-                        s.tellApart(),
-                        s.urgency(),
-                        true)
-                : s;
+        return tray.set().isNew() && s.fullReadingOnly() ? s.weakened("They are nearly new, so it weighs less.") : s;
     }
 
     /** The look that most plugs share; empty where no look is shared by more than half. */
