@@ -1,7 +1,6 @@
 package silentotter.app.casefile;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.EnumMap;
@@ -73,22 +72,8 @@ final class ExaminationCsv {
     static Map<ExaminationPart, ObjectNode> read(String text) {
         Problems problems = new Problems();
         Map<ExaminationPart, ObjectNode> patches = new EnumMap<>(ExaminationPart.class);
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (var parser = format.parse(new StringReader(text.replaceFirst("^\uFEFF", "")))) {
-            List<String> names = parser.getHeaderNames();
-            for (String needed : HEADER) {
-                if (names.stream().noneMatch(needed::equalsIgnoreCase)) {
-                    problems.add("line 1", "the column '" + needed + "' is missing");
-                }
-            }
-            problems.throwIfAny();
+        try (var parser = CsvForm.parse(text)) {
+            CsvForm.need(List.of(HEADER), parser, problems);
             for (CSVRecord line : parser) {
                 add(line, patches, problems);
             }
@@ -103,7 +88,7 @@ final class ExaminationCsv {
     }
 
     private static void add(CSVRecord line, Map<ExaminationPart, ObjectNode> patches, Problems problems) {
-        String at = "line " + (line.getRecordNumber() + 1);
+        String at = CsvForm.at(line);
         String field = line.isSet("field") ? line.get("field") : "";
         String name = line.get("part").toLowerCase(Locale.ROOT);
         ExaminationPart part = List.of(ExaminationPart.values()).stream()

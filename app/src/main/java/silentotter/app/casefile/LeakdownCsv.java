@@ -1,7 +1,6 @@
 package silentotter.app.casefile;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -89,19 +88,8 @@ final class LeakdownCsv {
     static List<Line> read(String text) {
         Problems problems = new Problems();
         List<Line> lines = new ArrayList<>();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (var parser = format.parse(new StringReader(text.replaceFirst("^\uFEFF", "")))) {
-            NEEDED.stream()
-                    .filter(n -> parser.getHeaderNames().stream().noneMatch(n::equalsIgnoreCase))
-                    .forEach(n -> problems.add("line 1", "the column '" + n + "' is missing"));
-            problems.throwIfAny();
+        try (var parser = CsvForm.parse(text)) {
+            CsvForm.need(NEEDED, parser, problems);
             for (CSVRecord record : parser) {
                 line(record, problems).ifPresent(lines::add);
             }
@@ -116,11 +104,11 @@ final class LeakdownCsv {
     }
 
     private static Optional<Line> line(CSVRecord r, Problems problems) {
-        String at = "line " + (r.getRecordNumber() + 1);
+        String at = CsvForm.at(r);
         return problems.attempt(at, () -> {
             Map<Place, Heard> places = new TreeMap<>();
             Map<Integer, Heard> neighbours = new TreeMap<>();
-            for (String each : get(r, "heard").split("\\s+")) {
+            for (String each : CsvForm.get(r, "heard").split("\\s+")) {
                 if (!each.isEmpty()) {
                     String[] parts = each.split("=", 2);
                     Heard heard = choice(Heard.class, parts.length == 2 ? parts[1] : "");
@@ -132,12 +120,16 @@ final class LeakdownCsv {
                 }
             }
             LeakdownDocument reading = new LeakdownDocument(
-                    get(r, "kind").isEmpty() ? LeakdownKind.STANDARD : choice(LeakdownKind.class, get(r, "kind")),
+                    CsvForm.get(r, "kind").isEmpty()
+                            ? LeakdownKind.STANDARD
+                            : choice(LeakdownKind.class, CsvForm.get(r, "kind")),
                     number(r, "percent"),
                     number(r, "cylinder_kpa"),
                     number(r, "supply_kpa"),
-                    get(r, "state").isEmpty() ? null : choice(RunState.class, get(r, "state")),
-                    get(r, "done_before").isEmpty() ? null : choice(DoneBefore.class, get(r, "done_before")),
+                    CsvForm.get(r, "state").isEmpty() ? null : choice(RunState.class, CsvForm.get(r, "state")),
+                    CsvForm.get(r, "done_before").isEmpty()
+                            ? null
+                            : choice(DoneBefore.class, CsvForm.get(r, "done_before")),
                     places,
                     null,
                     neighbours,
@@ -146,9 +138,9 @@ final class LeakdownCsv {
             return new Line(
                     at,
                     (int) Math.round(Objects.requireNonNullElse(number(r, "cylinder"), 0.0)),
-                    get(r, "tester"),
+                    CsvForm.get(r, "tester"),
                     reading,
-                    Optional.of(get(r, "set_aside")).filter(s -> !s.isEmpty()));
+                    Optional.of(CsvForm.get(r, "set_aside")).filter(s -> !s.isEmpty()));
         });
     }
 
@@ -162,15 +154,11 @@ final class LeakdownCsv {
     }
 
     private static Double number(CSVRecord r, String column) {
-        String text = get(r, column);
+        String text = CsvForm.get(r, column);
         try {
             return text.isEmpty() ? null : Double.valueOf(text.replace(',', '.'));
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException(column + " must be a number, but was '" + text + "'");
         }
-    }
-
-    private static String get(CSVRecord line, String column) {
-        return line.isMapped(column) && line.isSet(column) ? line.get(column) : "";
     }
 }

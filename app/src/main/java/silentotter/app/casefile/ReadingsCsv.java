@@ -1,7 +1,6 @@
 package silentotter.app.casefile;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.Instant;
@@ -73,30 +72,19 @@ final class ReadingsCsv {
     static List<CsvPass> read(String text) {
         Problems problems = new Problems();
         Map<String, List<CSVRecord>> attempts = new LinkedHashMap<>();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setIgnoreHeaderCase(true)
-                .setTrim(true)
-                .get();
-        try (var parser = format.parse(new StringReader(text.replaceFirst("^\uFEFF", "")))) {
-            List<String> names =
-                    parser.getHeaderNames().stream().map(String::toLowerCase).toList();
-            NEEDED.stream()
-                    .filter(n -> !names.contains(n))
-                    .forEach(n -> problems.add("line 1", "the column '" + n + "' is missing"));
-            problems.throwIfAny();
+        try (var parser = CsvForm.parse(text)) {
+            CsvForm.need(NEEDED, parser, problems);
             for (CSVRecord line : parser) {
                 if (line.getRecordNumber() > MOST_LINES) {
                     throw InvalidInput.at("line " + (MOST_LINES + 1), "too many lines", "at most " + MOST_LINES);
                 }
-                String key = get(line, "pass") + "|" + get(line, "kind").toUpperCase() + "|" + get(line, "cylinder")
+                String key = CsvForm.get(line, "pass") + "|"
+                        + CsvForm.get(line, "kind").toUpperCase() + "|" + CsvForm.get(line, "cylinder")
                         + "|"
-                        + (get(line, "attempt").isEmpty() && get(line, "stroke").isEmpty()
+                        + (CsvForm.get(line, "attempt").isEmpty()
+                                        && CsvForm.get(line, "stroke").isEmpty()
                                 ? "line" + line.getRecordNumber()
-                                : get(line, "attempt"));
+                                : CsvForm.get(line, "attempt"));
                 attempts.computeIfAbsent(key, k -> new ArrayList<>()).add(line);
             }
         } catch (UncheckedIOException | IOException | IllegalArgumentException e) {
@@ -118,51 +106,53 @@ final class ReadingsCsv {
         int before = problems.all().size();
         PassKind kind = kind(first, problems);
         int cylinder = (int) number(first, "cylinder", AllowedRange.CYLINDERS, problems);
-        boolean finalOnly = get(first, "stroke").isEmpty();
+        boolean finalOnly = CsvForm.get(first, "stroke").isEmpty();
         if (finalOnly && lines.size() > 1) {
             problems.add(
-                    at(lines.get(1)),
+                    CsvForm.at(lines.get(1)),
                     "a second value for the same final-only attempt; number the attempts or the strokes");
         }
         List<Double> strokes = new ArrayList<>();
         for (CSVRecord line : lines) {
-            if (!finalOnly && !get(line, "stroke").equals(Integer.toString(strokes.size() + 1))) {
+            if (!finalOnly && !CsvForm.get(line, "stroke").equals(Integer.toString(strokes.size() + 1))) {
                 problems.add(FieldProblem.of(
-                        at(line),
-                        "stroke '" + get(line, "stroke") + "' is out of order",
+                        CsvForm.at(line),
+                        "stroke '" + CsvForm.get(line, "stroke") + "' is out of order",
                         "stroke " + (strokes.size() + 1)));
             }
             strokes.add(pressure(line, problems));
         }
-        Double oil = get(first, "oil_ml").isEmpty() ? null : number(first, "oil_ml", AllowedRange.OIL_DOSE, problems);
+        Double oil = CsvForm.get(first, "oil_ml").isEmpty()
+                ? null
+                : number(first, "oil_ml", AllowedRange.OIL_DOSE, problems);
         Optional<String> takenAt = takenAt(first, problems);
         if (problems.all().size() == before) {
-            passes.computeIfAbsent(get(first, "pass") + kind, k -> new CsvPass(kind, new ArrayList<>()))
+            passes.computeIfAbsent(CsvForm.get(first, "pass") + kind, k -> new CsvPass(kind, new ArrayList<>()))
                     .readings()
                     .add(new FiledReading(
                             new ReadingDocument(null, cylinder, strokes, finalOnly, oil),
-                            Optional.of(get(first, "set_aside")).filter(s -> !s.isEmpty()),
+                            Optional.of(CsvForm.get(first, "set_aside")).filter(s -> !s.isEmpty()),
                             takenAt));
         }
     }
 
     private static PassKind kind(CSVRecord line, Problems problems) {
-        return problems.attempt(at(line), () -> {
+        return problems.attempt(CsvForm.at(line), () -> {
                     try {
-                        return PassKind.valueOf(get(line, "kind").toUpperCase());
+                        return PassKind.valueOf(CsvForm.get(line, "kind").toUpperCase());
                     } catch (IllegalArgumentException e) {
                         throw new IllegalArgumentException(
-                                "kind must be DRY or WET, but was '" + get(line, "kind") + "'");
+                                "kind must be DRY or WET, but was '" + CsvForm.get(line, "kind") + "'");
                     }
                 })
                 .orElse(null);
     }
 
     private static Optional<String> takenAt(CSVRecord line, Problems problems) {
-        String text = get(line, "taken_at");
+        String text = CsvForm.get(line, "taken_at");
         return text.isEmpty()
                 ? Optional.empty()
-                : problems.attempt(at(line), () -> {
+                : problems.attempt(CsvForm.at(line), () -> {
                     try {
                         return Instant.parse(text).toString();
                     } catch (DateTimeParseException e) {
@@ -173,39 +163,31 @@ final class ReadingsCsv {
     }
 
     private static double pressure(CSVRecord line, Problems problems) {
-        String unit = get(line, "unit");
+        String unit = CsvForm.get(line, "unit");
         double value = number(line, "pressure", null, problems);
-        return problems.attempt(at(line), () -> {
+        return problems.attempt(CsvForm.at(line), () -> {
                     PressureUnit in = unit.isEmpty() ? PressureUnit.KPA : PressureUnit.parse(unit);
                     // Not through Pressure for kPa: what was exported must come back to the last digit.
                     double kPa = in == PressureUnit.KPA
                             ? value
                             : Pressure.of(value, in).kPa();
-                    AllowedRange.READING.problemWith(at(line), kPa).ifPresent(problems::add);
+                    AllowedRange.READING.problemWith(CsvForm.at(line), kPa).ifPresent(problems::add);
                     return kPa;
                 })
                 .orElse(0.0);
     }
 
     private static double number(CSVRecord line, String column, AllowedRange range, Problems problems) {
-        String text = get(line, column);
+        String text = CsvForm.get(line, column);
         try {
             double value = Double.parseDouble(text.replace(',', '.'));
             if (range != null) {
-                range.problemWith(at(line), value).ifPresent(problems::add);
+                range.problemWith(CsvForm.at(line), value).ifPresent(problems::add);
             }
             return value;
         } catch (NumberFormatException e) {
-            problems.add(at(line), column + " must be a number, but was '" + text + "'");
+            problems.add(CsvForm.at(line), column + " must be a number, but was '" + text + "'");
             return 0;
         }
-    }
-
-    private static String get(CSVRecord line, String column) {
-        return line.isMapped(column) && line.isSet(column) ? line.get(column) : "";
-    }
-
-    private static String at(CSVRecord line) {
-        return "line " + (line.getRecordNumber() + 1);
     }
 }
