@@ -4,6 +4,7 @@ import { useChange } from '../sheet/useSheet';
 import { useUnits } from '../units/UnitsContext';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
+import { labelOf } from '../section/labelOf';
 
 const REASONS = ['adapter leaked', 'fewer strokes', 'misread', 'wrong cylinder'];
 
@@ -21,7 +22,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
   const waiting = entry?.waiting.filter((s) => s.passId === pass.id && s.cylinder === cylinder).at(-1);
   const counting = readings.filter((r) => !r.setAside);
   const result = sheet.compression.cylinders.find((c) => c.cylinder === cylinder);
-  const label = sheet.cylinders.find((c) => c.number === cylinder)?.label ?? String(cylinder);
+  const label = labelOf(sheet, cylinder);
   const low = pass.kind === 'DRY' && result?.standing === 'LOW';
   const shown = (r: StoredReading) => units.format('pressure', Math.max(...r.strokesKPa));
   if (waiting && readings.length === 0) {

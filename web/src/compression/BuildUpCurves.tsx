@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
 import type { Sheet, StoredPass } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
+import { labelOf } from '../section/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -53,7 +54,6 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
     (v) => y(v),
   ).curve(curveMonotoneX);
   const labels = spread(curves.map((c) => y(c.strokesKPa.at(-1)!) + 4));
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   return (
     <div className="flex flex-wrap gap-4">
       <svg width={W} height={H} role="img" aria-label="Build-up curves">
@@ -102,7 +102,7 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
                 fill={low ? 'var(--leak)' : 'var(--ink)'}
                 className="font-mono text-[13px]"
               >
-                {labelOf(c.cylinder)}
+                {labelOf(sheet, c.cylinder)}
               </text>
             </g>
           );

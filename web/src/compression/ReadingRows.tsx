@@ -7,6 +7,7 @@ import type { LeakdownHand } from '../leakdown/useLeakdown';
 import { Attempts } from './Attempts';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
+import { labelOf } from '../section/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -204,7 +205,7 @@ function EntryCell({
   entry: Entry;
   cylinder: number;
 }) {
-  const label = sheet.cylinders.find((c) => c.number === cylinder)?.label ?? cylinder;
+  const label = labelOf(sheet, cylinder);
   const units = useUnits();
   const counting = pass.readings.filter((r) => r.cylinder === cylinder && !r.setAside);
   const attempt = pass.readings.filter((r) => r.cylinder === cylinder).length + (entry.open ? 0 : 1);

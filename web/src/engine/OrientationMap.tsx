@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { EngineDocument, Sheet } from '../api/client';
+import { labelOf } from '../section/labelOf';
 
 /** The four sides somebody can stand at, going round the engine clockwise seen from above. */
 const SIDES = ['flywheel end', 'left side', 'free end', 'right side'] as const;
@@ -74,7 +75,7 @@ export function OrientationMap({ engine, cylinders }: Props) {
               fill="var(--ink)"
               className={step < 18 ? 'font-mono text-[9px]' : 'font-mono text-[11.5px]'}
             >
-              {cylinders.find((c) => c.number === p.cylinder)?.label ?? p.cylinder}
+              {labelOf({ cylinders }, p.cylinder)}
             </text>
           </g>
         ))}

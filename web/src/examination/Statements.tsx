@@ -1,5 +1,6 @@
 import type { Sheet, Statement } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
+import { labelOf } from '../section/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -14,7 +15,6 @@ export function Statements({ sheet, statements, empty }: Props) {
   if (statements.length === 0) {
     return empty ? <p className="text-soft">{empty}</p> : null;
   }
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   return (
     <ul className="space-y-2" aria-label="What this says">
       {statements.map((s) => (
@@ -24,7 +24,7 @@ export function Statements({ sheet, statements, empty }: Props) {
         >
           <p className="text-[16px] font-medium">
             {s.cylinders.length > 0 && (
-              <span className="mr-2 font-mono">{s.cylinders.map(labelOf).join(' ')}</span>
+              <span className="mr-2 font-mono">{s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}</span>
             )}
             {s.stopsRunning && <span className="mr-1 text-leak">Stop running.</span>}
             {units.fill(s.says)}

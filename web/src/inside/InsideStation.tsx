@@ -9,6 +9,7 @@ import { useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
 import { Choice } from '../ui/Choice';
 import { YesNo } from '../ui/YesNo';
+import { labelOf } from '../section/labelOf';
 
 type Inside = Schemas['CylinderInside'];
 
@@ -19,7 +20,6 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
   const [cylinder, setCylinder] = useState(columns.find((c) => !sheet.examination.inside[c]) ?? columns[0]!);
   const seen: Inside = sheet.examination.inside[cylinder] ?? {};
   const looks = new Map(sheet.seen.inside.map((i) => [i.cylinder, i.look]));
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
   const change = (patch: Inside) => set({ [cylinder]: patch } as never);
   useKeys((e) => {
     if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') {
@@ -46,7 +46,7 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
             onClick={() => setCylinder(c)}
           >
             <span className={`block font-mono text-[18px] font-bold ${c === cylinder ? 'text-act' : ''}`}>
-              {labelOf(c)}
+              {labelOf(sheet, c)}
             </span>
             <span className="text-soft">{looks.get(c) ?? '–'}</span>
           </button>
@@ -54,7 +54,7 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
       </div>
       <div
         className="mb-5 flex flex-wrap gap-x-6 gap-y-3"
-        aria-label={`Inside cylinder ${labelOf(cylinder)}`}
+        aria-label={`Inside cylinder ${labelOf(sheet, cylinder)}`}
       >
         <Choice
           label="Crown"

@@ -2,6 +2,7 @@ import type { Sheet } from '../api/client';
 import type { Column, Measure } from '../section/layout';
 import { Row } from '../section/SheetRow';
 import type { LeakdownHand } from './useLeakdown';
+import { labelOf } from '../section/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -69,10 +70,6 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
       )}
     </>
   );
-}
-
-function labelOf(sheet: Sheet, cylinder: number): string {
-  return sheet.cylinders.find((c) => c.number === cylinder)?.label ?? String(cylinder);
 }
 
 function EntryCell({ sheet, hand, cylinder }: { sheet: Sheet; hand: LeakdownHand; cylinder: number }) {

@@ -1,12 +1,12 @@
 import type { Sheet } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
+import { labelOf } from '../section/labelOf';
 
 const GRADES = { GOOD: 'good', ACCEPTABLE: 'acceptable', WORN: 'worn', FAULT: 'fault' } as const;
 
 /** How much may it leak: each school on the tester it was written for, so that it is visible why two people disagree. */
 export function LeakdownSchools({ sheet }: { sheet: Sheet }) {
   const units = useUnits();
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   if (sheet.leakdown.cylinders.length === 0) {
     return <p className="text-soft">The schools are asked as soon as there is a reading.</p>;
   }
@@ -18,7 +18,7 @@ export function LeakdownSchools({ sheet }: { sheet: Sheet }) {
             <th />
             {sheet.leakdown.cylinders.map((c) => (
               <th key={c.cylinder} className="py-1 pr-3 font-mono text-[18px]">
-                {labelOf(c.cylinder)}
+                {labelOf(sheet, c.cylinder)}
               </th>
             ))}
           </tr>

@@ -14,6 +14,7 @@ import { TesterBar } from './Testers';
 import { TurningGuide } from './TurningGuide';
 import { ValveClearance } from './ValveClearance';
 import { type LeakdownHand, useLeakdown } from './useLeakdown';
+import { labelOf } from '../section/labelOf';
 
 /** The leak-down bench: read, listen, turn to the next in firing order. */
 export function LeakdownStation({ sheet }: { sheet: Sheet }) {
@@ -147,7 +148,6 @@ function DoneSince({ hand }: { hand: LeakdownHand }) {
 }
 
 function Results({ sheet }: { sheet: Sheet }) {
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   const units = useUnits();
   if (sheet.leakdown.cylinders.length === 0) {
     return <p className="text-soft">Each reading becomes a leak area, a hole and an air flow here.</p>;
@@ -176,7 +176,7 @@ function Results({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sheet.leakdown.cylinders.map((c) => (
             <tr key={c.cylinder} className={`border-b border-hair font-mono ${c.leaks ? 'text-leak' : ''}`}>
-              <td className="py-1.5 pr-3 text-[18px]">{labelOf(c.cylinder)}</td>
+              <td className="py-1.5 pr-3 text-[18px]">{labelOf(sheet, c.cylinder)}</td>
               <td className="pr-3">{c.percent.toFixed(1)}</td>
               <td className="pr-3">
                 {c.areaMm2
@@ -212,7 +212,6 @@ function Results({ sheet }: { sheet: Sheet }) {
 
 function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   const units = useUnits();
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   const testers = new Map(sheet.leakdown.testers.map((t) => [t.id, t.tester.name]));
   if (sheet.leakdown.readings.length === 0) {
     return <p className="text-soft">All attempts are kept and listed here.</p>;
@@ -224,7 +223,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
           key={r.id}
           className={`flex flex-wrap gap-x-4 py-1.5 ${r.setAside ? 'text-soft line-through' : ''}`}
         >
-          <span className="w-8 font-mono text-[18px]">{labelOf(r.cylinder)}</span>
+          <span className="w-8 font-mono text-[18px]">{labelOf(sheet, r.cylinder)}</span>
           <span className="w-28 font-mono">
             {r.reading.leakPercent != null
               ? `${r.reading.leakPercent} %`
@@ -274,7 +273,6 @@ function Faults({ sheet }: { sheet: Sheet }) {
 /** The same cylinders on each tester that was used: the per cent differ, the areas should not. */
 function ByTester({ sheet }: { sheet: Sheet }) {
   const { byTester } = sheet.leakdown;
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   if (byTester.length === 0) {
     return null;
   }
@@ -287,7 +285,7 @@ function ByTester({ sheet }: { sheet: Sheet }) {
           <th className="heading py-1">Tester by tester</th>
           {cylinders.map((c) => (
             <th key={c} className="pr-3 font-mono text-[18px]">
-              {labelOf(c)}
+              {labelOf(sheet, c)}
             </th>
           ))}
         </tr>

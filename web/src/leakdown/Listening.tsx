@@ -2,6 +2,7 @@ import type { Sheet } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { YesNo } from '../ui/YesNo';
 import type { Heard, LeakdownHand, Place } from './useLeakdown';
+import { labelOf } from '../section/labelOf';
 
 const PLACES: readonly (readonly [Place, string])[] = [
   ['INTAKE', 'Intake'],
@@ -31,7 +32,6 @@ export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
   }
   const { heard, neighbours, excluded } = hand.latest.reading;
   const beside = sheet.cylinders.find((c) => c.number === hand.cylinder)?.neighbours ?? [];
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
   const liquid = sheet.engine.engine.cooling !== 'AIR';
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-2.5">
@@ -47,7 +47,7 @@ export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
       {beside.map((n) => (
         <Choice
           key={n}
-          label={`Plug hole of ${labelOf(n)}`}
+          label={`Plug hole of ${labelOf(sheet, n)}`}
           value={neighbours?.[n] as Heard | undefined}
           options={STATES}
           onChange={(h) =>
@@ -60,7 +60,7 @@ export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
         .map((n) => (
           <YesNo
             key={n}
-            label={`Open valve of ${labelOf(n)} plugged off first`}
+            label={`Open valve of ${labelOf(sheet, n)} plugged off first`}
             value={excluded?.includes(n) ?? false}
             onChange={(v) =>
               hand.hear({ place: 'NEIGHBOUR', heard: neighbours![n] as Heard, neighbour: n, excluded: v })

@@ -1,4 +1,5 @@
 import type { Sheet } from '../api/client';
+import { labelOf } from '../section/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -11,7 +12,6 @@ const SIZE = 150;
 /** The pulley, and how far to turn it to the next cylinder in firing order. */
 export function TurningGuide({ sheet, current, onNext }: Props) {
   const at = sheet.leakdown.crank.find((c) => c.cylinder === current);
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
   const { engine } = sheet.engine;
   if (!at) {
     return (
@@ -29,10 +29,10 @@ export function TurningGuide({ sheet, current, onNext }: Props) {
       <Pulley degrees={at.turnDeg} anticlockwise={engine.rotation?.turning === 'ANTICLOCKWISE'} />
       <div>
         <p className="text-[20px] leading-tight font-semibold">
-          Turn {Math.round(at.turnDeg)}° to cylinder {labelOf(at.next)}
+          Turn {Math.round(at.turnDeg)}° to cylinder {labelOf(sheet, at.next)}
         </p>
         <p className="text-soft">
-          firing order {engine.firingOrder?.map(labelOf).join(' ')}, {direction}
+          firing order {engine.firingOrder?.map((n) => labelOf(sheet, n)).join(' ')}, {direction}
           {at.turnDeg > 360 && ', more than one turn'}
         </p>
         <p className="text-soft">
@@ -46,13 +46,13 @@ export function TurningGuide({ sheet, current, onNext }: Props) {
         </p>
         {open.length > 0 && (
           <p className="text-soft">
-            With {labelOf(current)} at the top, {open.map(labelOf).join(' and ')}{' '}
+            With {labelOf(sheet, current)} at the top, {open.map((n) => labelOf(sheet, n)).join(' and ')}{' '}
             {open.length > 1 ? 'have' : 'has'} a valve open: plug{' '}
             {open.length > 1 ? 'those holes' : 'that hole'} before a gasket is blamed.
           </p>
         )}
         <button className="button mt-1" onClick={() => onNext(at.next)}>
-          Turned: on to {labelOf(at.next)}
+          Turned: on to {labelOf(sheet, at.next)}
         </button>
       </div>
     </div>

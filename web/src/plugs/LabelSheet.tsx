@@ -2,6 +2,7 @@ import { Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { columnsOf } from '../section/layout';
 import { useSheet } from '../sheet/useSheet';
+import { labelOf } from '../section/labelOf';
 
 /** Labels to cut out, so that plugs and cylinders are not mixed up: one to tie to the lead, one to lay the plug on. */
 export function LabelSheet() {
@@ -11,7 +12,6 @@ export function LabelSheet() {
     return <p className="p-8">Opening …</p>;
   }
   const columns = columnsOf(sheet.engine.engine);
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   return (
     <main className="p-6 print:p-0">
       <div className="no-print mb-4 flex gap-2">
@@ -39,10 +39,10 @@ export function LabelSheet() {
             {bank.cylinders.map((c) => (
               <div key={c} className="-ml-px flex-1 border border-dashed border-ink text-center first:ml-0">
                 <div className="flex h-40 items-start justify-center pt-2 font-mono text-[56px] leading-none font-bold">
-                  {labelOf(c)}
+                  {labelOf(sheet, c)}
                 </div>
                 <div className="border-t border-dashed border-ink py-1.5 font-mono text-[22px] font-bold">
-                  {labelOf(c)}
+                  {labelOf(sheet, c)}
                   <span className="ml-2 align-middle font-sans text-[12px] font-normal">lead</span>
                 </div>
               </div>

@@ -9,6 +9,7 @@ import { YesNo } from '../ui/YesNo';
 import { firstLooks } from './looks';
 import { PlugDrawing } from './PlugDrawing';
 import type { PlugHand } from './usePlugs';
+import { labelOf } from '../section/labelOf';
 
 const NEW_PLUG: Plug = { shade: 'WHITE', wetness: 'DRY', deposit: 'NONE', wear: 'SHARP', ground: 'CLEAN' };
 /** Gaps offered for a tap, over the gap when new, in mm. */
@@ -69,10 +70,6 @@ export function PlugEditor({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
       <Details plug={plug} hand={hand} />
     </section>
   );
-}
-
-function labelOf(sheet: Sheet, cylinder: number): string {
-  return sheet.cylinders.find((c) => c.number === cylinder)?.label ?? String(cylinder);
 }
 
 /** Whether a plug shows everything that a first look sets, and nothing of another one. */

@@ -1,6 +1,7 @@
 import type { Plug, Sheet } from '../api/client';
 import { PlugDrawing } from './PlugDrawing';
 import type { PlugHand } from './usePlugs';
+import { labelOf } from '../section/labelOf';
 
 const SIDES = { ONLY: '', LEFT: 'Left bank', RIGHT: 'Right bank' } as const;
 
@@ -18,7 +19,7 @@ export function Tray({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
             {SIDES[bank.side] || 'free end'}
           </span>
           {bank.cylinders.map((c) => {
-            const label = sheet.cylinders.find((x) => x.number === c)?.label ?? String(c);
+            const label = labelOf(sheet, c);
             const look = looks.get(c);
             return (
               <button

@@ -5,6 +5,7 @@ import { CylinderDrawing, HEIGHT } from './CylinderDrawing';
 import { describeSection } from './describeSection';
 import { EscapePaths } from './EscapePaths';
 import { type Column, edges, type Measure, pistonDepths } from './layout';
+import { labelOf } from './labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -21,7 +22,6 @@ export function Section({ sheet, columns, measure, current }: Props) {
   const depths = pistonDepths(sheet.engine.engine, columns);
   const valves = sheet.engine.engine.cycle !== 'TWO_STROKE';
   const water = sheet.engine.engine.cooling !== 'AIR';
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? String(n);
   return (
     <figure>
       <svg
@@ -48,7 +48,7 @@ export function Section({ sheet, columns, measure, current }: Props) {
             key={c.cylinder}
             x={lefts[i]!}
             width={measure.column}
-            label={labelOf(c.cylinder)}
+            label={labelOf(sheet, c.cylinder)}
             bank={c.bank}
             depth={depths.get(c.cylinder) ?? 0}
             first={i === 0 || !columns[i - 1]!.joinedRight}

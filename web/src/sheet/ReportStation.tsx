@@ -9,6 +9,7 @@ import { Statements } from '../examination/Statements';
 import { Section } from '../section/Section';
 import { useUnits } from '../units/UnitsContext';
 import { Headline } from './VerdictPanel';
+import { labelOf } from '../section/labelOf';
 
 const PAPER_WIDTH = 980;
 
@@ -86,9 +87,7 @@ function Cylinders({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sheet.diagnosis.cylinders.map(({ cylinder, verdict }) => (
             <tr key={cylinder} className="break-inside-avoid border-b border-hair align-top">
-              <th className="w-12 py-1.5 font-mono text-[18px]">
-                {sheet.cylinders.find((c) => c.number === cylinder)?.label ?? cylinder}
-              </th>
+              <th className="w-12 py-1.5 font-mono text-[18px]">{labelOf(sheet, cylinder)}</th>
               <td className={`w-56 py-1.5 pr-4 font-medium ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}>
                 {verdict.what}
                 {verdict.tone !== 'EMPTY' && (

@@ -1,12 +1,12 @@
 import type { Sheet, Verdict } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
+import { labelOf } from '../section/labelOf';
 
 /** What the readings say so far: the engine, the cylinder at hand, what does not fit, what next. */
 export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: number }) {
   const units = useUnits();
   const verdict = sheet.diagnosis.engine;
-  const own = sheet.diagnosis.cylinders.find((c) => c.cylinder === current)?.verdict;
-  const label = sheet.cylinders.find((c) => c.number === current)?.label ?? current;
+  const own = sheet.diagnosis.cylinders.find((c) => c.cylinder === current);
   return (
     <aside
       className="no-print w-[296px] shrink-0 overflow-y-auto border-l border-ink px-4 py-3 max-[1099px]:w-full max-[1099px]:border-t max-[1099px]:border-l-0"
@@ -28,15 +28,15 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
       <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
       {own && sheet.cylinders.length > 1 && (
         <section className="mt-4 border-t border-hair pt-3">
-          <h3 className="heading">Cylinder {label}</h3>
-          <Headline verdict={own} />
+          <h3 className="heading">Cylinder {labelOf(sheet, own.cylinder)}</h3>
+          <Headline verdict={own.verdict} />
           <ul className="mt-1 space-y-1">
-            {own.why.map((w) => (
+            {own.verdict.why.map((w) => (
               <li key={w}>{units.fill(w)}</li>
             ))}
           </ul>
-          {own.next && <p className="mt-1 font-medium text-act">{units.fill(own.next)}</p>}
-          {own.misses && <p className="mt-1 text-soft">{units.fill(own.misses)}</p>}
+          {own.verdict.next && <p className="mt-1 font-medium text-act">{units.fill(own.verdict.next)}</p>}
+          {own.verdict.misses && <p className="mt-1 text-soft">{units.fill(own.verdict.misses)}</p>}
         </section>
       )}
     </aside>
@@ -51,7 +51,6 @@ function Suspicions({ sheet }: { sheet: Sheet }) {
   if (strong.length === 0) {
     return null;
   }
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   const times = (n: number) => `× ${n < 10 ? n.toFixed(1) : n.toFixed(0)}`;
   return (
     <section className="mt-4 border-t border-hair pt-3">
@@ -61,7 +60,7 @@ function Suspicions({ sheet }: { sheet: Sheet }) {
           <li key={s.suspect + s.cylinders.join()} className="flex justify-between gap-2">
             <span>
               {s.suspect}
-              {s.cylinders.length > 0 && `, ${s.cylinders.map(labelOf).join(' ')}`}
+              {s.cylinders.length > 0 && `, ${s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}`}
               {s.withoutPrior != null && (
                 <span className="block text-soft">
                   {times(s.withoutPrior)} without what the family is known for

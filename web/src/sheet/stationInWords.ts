@@ -1,5 +1,6 @@
 import type { Sheet, Statement } from '../api/client';
 import type { Station } from './stations';
+import { labelOf } from '../section/labelOf';
 
 /** What each station has to say so far, in a few words. */
 export function stationInWords(sheet: Sheet, station: Station): string {
@@ -59,14 +60,13 @@ function oddOnes(plugs: Sheet['seen']['plugs'], sheet: Sheet): string {
     return 'none out yet';
   }
   const odd = plugs.filter((p) => p.look !== 'tan');
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   return odd.length === 0
     ? `${plugs.length} tan`
     : odd.length === plugs.length && new Set(odd.map((p) => p.look)).size === 1
       ? `all ${odd[0]!.look}`
       : odd
           .slice(0, 3)
-          .map((p) => `${labelOf(p.cylinder)} ${p.look}`)
+          .map((p) => `${labelOf(sheet, p.cylinder)} ${p.look}`)
           .join(', ') + (odd.length > 3 ? ' …' : '');
 }
 
@@ -88,12 +88,11 @@ function leakdownInWords(sheet: Sheet): string {
     return 'not read yet';
   }
   const leaking = cylinders.filter((c) => c.leaks);
-  const labelOf = (n: number) => sheet.cylinders.find((c) => c.number === n)?.label ?? n;
   const read =
     cylinders.length < sheet.cylinders.length ? `${cylinders.length} of ${sheet.cylinders.length} read` : '';
   return [
     read,
-    leaking.length ? `leaks on ${leaking.map((c) => labelOf(c.cylinder)).join(', ')}` : 'tight',
+    leaking.length ? `leaks on ${leaking.map((c) => labelOf(sheet, c.cylinder)).join(', ')}` : 'tight',
     faults.length ? 'in doubt' : '',
   ]
     .filter(Boolean)

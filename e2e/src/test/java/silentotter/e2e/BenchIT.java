@@ -7,35 +7,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** The compression bench as hands use it: keys, strokes, repeats, undo, units, touch, refusals, two windows. */
-class BenchIT {
-    private static RunningApp app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        app = RunningApp.start(false);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        app.close();
-    }
-
-    @AfterEach
-    void nothingComplained() {
-        browser.closeWindows();
-        assertThat(browser.complaints).isEmpty();
-    }
-
+class BenchIT extends WindowsTest {
     private static long newJob() {
         return RunningApp.JSON
                 .readTree(app.post("/api/jobs", """
@@ -49,20 +25,11 @@ class BenchIT {
         return app.get("/api/jobs/" + job + "/sheet").at("/passes/0/readings");
     }
 
-    private static void type(Page page, String text) {
-        page.keyboard().type(text);
-        page.keyboard().press("Enter");
-    }
-
     /** Opens a job and waits until it can be typed into. */
     private static Page openBench(long job) {
         Page page = browser.open(app.url("/jobs/" + job));
         assertThat(page.getByLabel("Dry reading, cylinder 1")).isFocused();
         return page;
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 
     @Test

@@ -12,37 +12,13 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** The stations before the gauges as hands use them: from the phone call to the plugs on the sheet. */
-class ExaminationIT {
+class ExaminationIT extends WindowsTest {
     private static final byte[] PIXEL = Base64.getDecoder()
             .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
-
-    private static RunningApp app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        app = RunningApp.start(false);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        app.close();
-    }
-
-    @AfterEach
-    void nothingComplained() {
-        browser.closeWindows();
-        assertThat(browser.complaints).isEmpty();
-    }
 
     private static long newJob(String engine) {
         return RunningApp.JSON
@@ -60,20 +36,6 @@ class ExaminationIT {
 
     private static JsonNode plugs(long job) {
         return app.get("/api/jobs/" + job + "/sheet").at("/examination/plugs/plugs");
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static Locator within(Page page, String group, String name) {
-        return page.getByRole(
-                        AriaRole.GROUP,
-                        new Page.GetByRoleOptions().setName(group).setExact(true))
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName(name).setExact(true));
     }
 
     @Test

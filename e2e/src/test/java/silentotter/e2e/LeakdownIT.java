@@ -7,56 +7,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The leak-down bench as hands use it: tester, readings in firing order, listening, contradiction. */
-class LeakdownIT {
-    private static RunningApp app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        app = RunningApp.start(false);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        app.close();
-    }
-
-    @AfterEach
-    void nothingComplained() {
-        browser.closeWindows();
-        assertThat(browser.complaints).isEmpty();
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static Locator within(Page page, String group, String name) {
-        return page.getByRole(
-                        AriaRole.GROUP,
-                        new Page.GetByRoleOptions().setName(group).setExact(true))
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName(name).setExact(true));
-    }
-
+class LeakdownIT extends WindowsTest {
     private static void tab(Page page, String name) {
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
                 .click();
-    }
-
-    private static void type(Page page, String text) {
-        page.keyboard().type(text);
-        page.keyboard().press("Enter");
     }
 
     @Test
