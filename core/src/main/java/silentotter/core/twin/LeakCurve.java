@@ -16,6 +16,7 @@ public final class LeakCurve {
     private static final int SAMPLES = 22;
     private static final double SMALLEST_MM2 = 0.02;
     private static final double LARGEST_MM2 = 60;
+    private static final double LEAST_DIFFERENCE_KPA = 1e-6;
 
     private final PolynomialSplineFunction readingOfLogArea;
     private final PolynomialSplineFunction logAreaOfReading;
@@ -32,18 +33,29 @@ public final class LeakCurve {
         double[] readings = new double[SAMPLES];
         double from = FastMath.log(SMALLEST_MM2);
         double step = (FastMath.log(LARGEST_MM2) - from) / (SAMPLES - 1);
-        int taken = 0;
         for (int i = 0; i < SAMPLES; i++) {
-            double logArea = from + i * step;
-            double reading = CrankingTwin.finalReading(setup.withLeakArea(LeakArea.ofSquareMm(FastMath.exp(logArea))))
+            logAreas[i] = from + i * step;
+            readings[i] = CrankingTwin.finalReading(setup.withLeakArea(LeakArea.ofSquareMm(FastMath.exp(logAreas[i]))))
                     .kPa();
-            if (taken > 0 && reading >= readings[taken - 1]) {
-                // A cylinder that holds nothing: from here on every leak reads the same.
-                break;
+        }
+        // Behind a shut throttle a small hole lets more in than out: a curve that is read backwards must only fall.
+        for (int i = SAMPLES - 2; i >= 0; i--) {
+            readings[i] = Math.max(readings[i], readings[i + 1]);
+        }
+        int taken = 1;
+        for (int i = 1; i < SAMPLES; i++) {
+            if (readings[i] < readings[taken - 1]) {
+                logAreas[taken] = logAreas[i];
+                readings[taken] = readings[i];
+                taken++;
             }
-            logAreas[taken] = logArea;
-            readings[taken] = reading;
-            taken++;
+        }
+        if (taken == 1) {
+            // Even the smallest hole takes all: any reading says the same of it.
+            logAreas[1] = from + step;
+            readings[1] = readings[0];
+            readings[0] += LEAST_DIFFERENCE_KPA;
+            taken = 2;
         }
         return new LeakCurve(Arrays.copyOf(logAreas, taken), Arrays.copyOf(readings, taken));
     }
