@@ -276,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/compression/passes/{passId}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/passes/{passId}/unit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["convert"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/compression/readings.csv": {
         parameters: {
             query?: never;
@@ -292,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/compression/readings/{readingId}/cylinder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/readings/{readingId}/decimal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putDecimalRight"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/compression/readings/{readingId}/set-aside": {
         parameters: {
             query?: never;
@@ -302,6 +366,22 @@ export interface paths {
         get?: never;
         put: operations["setAside"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/compression/readings/{readingId}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
         delete?: never;
         options?: never;
         head?: never;
@@ -372,6 +452,22 @@ export interface paths {
         patch: operations["change_1"];
         trace?: never;
     };
+    "/api/jobs/{id}/examination/{part}/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swapPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/leading-plug-school": {
         parameters: {
             query?: never;
@@ -436,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/leakdown/readings/{readingId}/cylinder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["moveLeakdown"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/leakdown/readings/{readingId}/heard": {
         parameters: {
             query?: never;
@@ -444,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["moveHeard"];
         post: operations["hear"];
         delete?: never;
         options?: never;
@@ -628,7 +740,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/photos/{photoId}": {
+    "/api/photos/{key}": {
         parameters: {
             query?: never;
             header?: never;
@@ -639,6 +751,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete: operations["giveUp"];
         options?: never;
         head?: never;
         patch?: never;
@@ -711,10 +839,12 @@ export interface components {
             allLowAndEven: boolean;
             buildUps: components["schemas"]["BuildUpView"][];
             cylinders: components["schemas"]["ResultView"][];
+            doubts: components["schemas"]["DoubtView"][];
             evenness?: components["schemas"]["EvennessView"];
             expectedKPa?: components["schemas"]["RangeView"];
             faults: components["schemas"]["FaultView"][];
             lacks: components["schemas"]["Lack"][];
+            notCounted: components["schemas"]["NotCountedView"][];
             /** Format: double */
             safeOilMl?: number | null;
             schools: components["schemas"]["SchoolView"][];
@@ -752,6 +882,12 @@ export interface components {
             temperature?: "HOT" | "WARM" | "COLD" | null;
             /** @enum {string|null} */
             throttle?: "WIDE_OPEN" | "SHUT" | "NONE" | null;
+        };
+        Conversion: {
+            /** @enum {string} */
+            meant: "KPA" | "BAR" | "PSI";
+            /** @enum {string} */
+            typedAs: "KPA" | "BAR" | "PSI";
         };
         CoolantSigns: {
             bubbles?: boolean;
@@ -861,6 +997,10 @@ export interface components {
             number: number;
             wetTestable: boolean;
         };
+        Decimal: {
+            /** Format: double */
+            times: number;
+        };
         DiagnosisView: {
             cylinders: components["schemas"]["CylinderVerdictView"][];
             doesNotFit: string[];
@@ -868,6 +1008,15 @@ export interface components {
             open: string[];
             paths: components["schemas"]["PathView"][];
             stops: string[];
+        };
+        DoubtView: {
+            conversions: components["schemas"]["Conversion"][];
+            cylinders: number[];
+            /** @enum {string} */
+            kind: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
+            /** Format: int64 */
+            passId: number;
+            text: string;
         };
         EngineChange: {
             engine: components["schemas"]["EngineDocument"];
@@ -974,7 +1123,7 @@ export interface components {
         FaultView: {
             cylinders: number[];
             /** @enum {string} */
-            kind: "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
+            kind: "UNIT_DOUBTED" | "DECIMAL_DOUBTED" | "STROKES_DOUBTED" | "DOSE_DOUBTED" | "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
             /** @enum {string} */
             pass: "DRY" | "WET";
             remedy: string;
@@ -985,6 +1134,10 @@ export interface components {
             cylinder: number;
             /** @enum {string|null} */
             grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT" | null;
+        };
+        HeardMove: {
+            /** Format: int64 */
+            to: number;
         };
         HoldRun: {
             /** Format: double */
@@ -1059,6 +1212,7 @@ export interface components {
             technician: string;
             /** @enum {string} */
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
+            upToDate: boolean;
         };
         KnownWeakness: {
             source?: string;
@@ -1178,6 +1332,10 @@ export interface components {
             remedy: string;
             text: string;
         };
+        LeakdownMove: {
+            /** Format: int32 */
+            cylinder: number;
+        };
         LeakdownSchoolView: {
             grades: components["schemas"]["GradeView"][];
             /** @enum {string} */
@@ -1195,6 +1353,7 @@ export interface components {
             crossChecks: components["schemas"]["CrossView"][];
             cylinders: components["schemas"]["LeakView"][];
             faults: components["schemas"]["LeakdownFaultView"][];
+            notCounted: components["schemas"]["NotCounted"][];
             passes: string[];
             readings: components["schemas"]["StoredLeakdown"][];
             schools: components["schemas"]["LeakdownSchoolView"][];
@@ -1220,6 +1379,10 @@ export interface components {
         Loaded: {
             jobIds: number[];
         };
+        Move: {
+            /** Format: int32 */
+            cylinder: number;
+        };
         NewJob: {
             engine?: components["schemas"]["EngineDocument"];
             /** Format: int64 */
@@ -1227,6 +1390,8 @@ export interface components {
             job: components["schemas"]["JobDocument"];
         };
         NewLeakdown: {
+            /** Format: int32 */
+            attempt?: number | null;
             /** Format: int32 */
             cylinder: number;
             key?: string | null;
@@ -1243,6 +1408,16 @@ export interface components {
             kPa: number;
             /** Format: int32 */
             number: number;
+        };
+        NotCounted: {
+            /** Format: int64 */
+            readingId: number;
+            reason: string;
+        };
+        NotCountedView: {
+            /** Format: int64 */
+            readingId: number;
+            reason: string;
         };
         OilPressure: {
             /** Format: double */
@@ -1293,8 +1468,7 @@ export interface components {
         Photo: {
             /** Format: int32 */
             cylinder: number;
-            /** Format: int64 */
-            id: number;
+            key: string;
             mediaType: string;
             /** @enum {string} */
             part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS";
@@ -1391,6 +1565,8 @@ export interface components {
         };
         ReadingDocument: {
             /** Format: int32 */
+            attempt?: number | null;
+            /** Format: int32 */
             cylinder: number;
             finalOnly: boolean;
             key?: string | null;
@@ -1456,6 +1632,10 @@ export interface components {
         SetAside: {
             reason?: string | null;
         };
+        Settled: {
+            /** @enum {string} */
+            question: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
+        };
         ShareView: {
             /** @enum {string} */
             place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
@@ -1466,6 +1646,7 @@ export interface components {
         SheetView: {
             cautions: string[];
             compression: components["schemas"]["CompressionView"];
+            corrections: string[];
             cranked: components["schemas"]["CrankedView"][];
             cylinders: components["schemas"]["CylinderView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
@@ -1476,9 +1657,9 @@ export interface components {
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
             leakdown: components["schemas"]["LeakdownView"];
+            notComputed: string[];
             passes: components["schemas"]["StoredPass"][];
             photos: components["schemas"]["Photo"][];
-            plugCorrections: string[];
             redo?: components["schemas"]["ChangeView"];
             seen: components["schemas"]["ExaminationView"];
             service: components["schemas"]["ServiceDocument"][];
@@ -1512,6 +1693,12 @@ export interface components {
             /** Format: double */
             minutes: number;
             startedAt: string;
+        };
+        State: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            total: number;
         };
         StatementView: {
             because: string;
@@ -1575,6 +1762,7 @@ export interface components {
             readings: components["schemas"]["StoredReading"][];
             /** Format: int32 */
             revision: number;
+            settled: ("UNIT" | "DECIMAL" | "STROKES" | "DOSE")[];
         };
         StoredReading: {
             /** Format: int32 */
@@ -1919,7 +2107,9 @@ export interface operations {
     };
     load: {
         parameters: {
-            query?: never;
+            query?: {
+                progress?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2207,6 +2397,60 @@ export interface operations {
             };
         };
     };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                passId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settled"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    convert: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                passId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Conversion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     exportReadings: {
         parameters: {
             query?: never;
@@ -2231,7 +2475,9 @@ export interface operations {
     };
     loadReadings: {
         parameters: {
-            query?: never;
+            query?: {
+                progress?: string;
+            };
             header?: never;
             path: {
                 id: number;
@@ -2255,6 +2501,60 @@ export interface operations {
             };
         };
     };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Move"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    putDecimalRight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decimal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     setAside: {
         parameters: {
             query?: never;
@@ -2270,6 +2570,29 @@ export interface operations {
                 "application/json": components["schemas"]["SetAside"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -2410,6 +2733,33 @@ export interface operations {
             };
         };
     };
+    swapPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Swap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     leadPlugs: {
         parameters: {
             query?: never;
@@ -2532,6 +2882,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Loaded"];
+                };
+            };
+        };
+    };
+    moveLeakdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakdownMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    moveHeard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeardMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };
@@ -2853,7 +3257,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                photoId: number;
+                key: string;
             };
             cookie?: never;
         };
@@ -2867,6 +3271,48 @@ export interface operations {
                 content: {
                     "application/json": string;
                 };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["State"];
+                };
+            };
+        };
+    };
+    giveUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

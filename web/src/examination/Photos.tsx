@@ -48,9 +48,9 @@ export function Photos({ sheet, part, cylinder }: Props) {
         }}
       />
       {own.map((p) => (
-        <a key={p.id} href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
+        <a key={p.key} href={`/api/photos/${p.key}`} target="_blank" rel="noreferrer">
           <img
-            src={`/api/photos/${p.id}`}
+            src={`/api/photos/${p.key}`}
             alt={`Photo of cylinder ${cylinder}`}
             className="h-[44px] border border-metal"
           />

@@ -41,7 +41,7 @@ export function PlugStation({ sheet }: { sheet: Sheet }) {
         </p>
       ))}
       <Statements sheet={sheet} statements={plugStatements} empty="Nothing yet." />
-      {sheet.plugCorrections.map((c) => (
+      {sheet.corrections.map((c) => (
         <p key={c} className="mt-2 text-soft">
           Correction: {c}
         </p>

@@ -1,7 +1,9 @@
 package silentotter.app;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Optional;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -23,11 +25,29 @@ public class SilentOtter {
         if (args.length > 0 && Maintenance.COMMANDS.contains(args[0])) {
             System.exit(Maintenance.run(folder, args[0], args.length > 1 ? args[1] : ""));
         }
+        refuseIfHeld(folder);
         // A damaged file must be named before anything opens, migrates or writes it.
         folder.problem().ifPresent(problem -> {
             System.err.println(problem);
             System.exit(2);
         });
         SpringApplication.run(SilentOtter.class, args);
+    }
+
+    /** Said in words before anything starts; the server itself then holds the folder, see {@code FolderLock}. */
+    private static void refuseIfHeld(DataFolder folder) {
+        String at = folder.folder().toAbsolutePath().toString();
+        try {
+            Optional<DataFolder.Held> held = folder.hold();
+            if (held.isEmpty()) {
+                System.err.println(
+                        "Silent Otter is running already on " + at + ". Use that one, or another folder with --data.");
+                System.exit(2);
+            }
+            held.get().close();
+        } catch (IOException e) {
+            System.err.println("The data folder " + at + " cannot be used: " + e.getMessage());
+            System.exit(2);
+        }
     }
 }

@@ -86,7 +86,7 @@ class ExaminationApiTest {
         if (allowed != null) {
             assertThat(json(answer).at("/errors/0/allowed").asString()).startsWith(allowed);
         }
-        assertThat(server.sheet(job).at("/job/revision").asInt()).isEqualTo(1);
+        assertThat(server.sheet(job).at("/job/revision").asInt()).isZero();
     }
 
     @Test
@@ -102,7 +102,7 @@ class ExaminationApiTest {
         JsonNode sheet = server.sheet(job);
         assertThat(sheet.at("/examination/plugs/plugs").has("3")).isFalse();
         assertThat(sheet.at("/examination/plugs/plugs/4/wetness").asString()).isEqualTo("WET_STAYS_OILY");
-        assertThat(sheet.at("/plugCorrections/0").asString()).startsWith("plugs 3 and 4 swapped at ");
+        assertThat(sheet.at("/corrections/0").asString()).startsWith("plugs 3 and 4 swapped, ");
         undo(job);
         assertThat(server.sheet(job).at("/examination/plugs/plugs/3/wetness").asString())
                 .isEqualTo("WET_STAYS_OILY");
@@ -163,7 +163,7 @@ class ExaminationApiTest {
         assertThat(photo(job, "text/html", PIXEL)).isEqualTo(415);
         JsonNode kept = server.sheet(job).at("/photos/0");
         assertThat(kept.at("/cylinder").asInt()).isEqualTo(2);
-        assertThat(server.get("/api/photos/" + kept.at("/id").asLong())
+        assertThat(server.get("/api/photos/" + kept.at("/key").asString())
                         .headers()
                         .firstValue("Content-Type"))
                 .hasValue("image/png");

@@ -49,7 +49,12 @@ class GuardTest {
                 "Host: 127.0.0.1.harbour.example              | 403",
                 "Host: localhost~Origin: http://harbour.example | 403",
                 "Host: localhost~Origin: null                 | 403",
-                "Host: localhost~Origin: http://localhost:8080 | 200"
+                "Host: localhost~Origin: http://localhost:8080 | 403",
+                "Host: localhost~Origin: http://localhost      | 200",
+                "Host: localhost:8081~Origin: http://localhost:8080 | 403",
+                "Host: localhost~Sec-Fetch-Site: cross-site    | 403",
+                "Host: localhost~Sec-Fetch-Site: same-site     | 403",
+                "Host: localhost~Sec-Fetch-Site: same-origin   | 200"
             })
     void onlyThisMachineIsAnswered(String headers, int status) throws IOException {
         String answer = raw(headers.replace("~", "\r\n") + "\r\n");

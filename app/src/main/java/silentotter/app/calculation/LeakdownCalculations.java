@@ -60,10 +60,12 @@ class LeakdownCalculations {
                 .orElse(USUAL_AIR);
         if ((in.leakPercent() == null) == (in.cylinderKPa() == null)) {
             problems.add(FieldProblem.of(
-                    "leakPercent", "give either leakPercent or cylinderKPa", AllowedRange.LEAK_PERCENT.inWords()));
+                    "leakPercent",
+                    "give either leakPercent or cylinderKPa",
+                    AllowedRange.LEAK_PERCENT_OF_A_HOLE.inWords()));
         }
         Optional<Double> percent =
-                problems.optional("leakPercent", in.leakPercent(), AllowedRange.LEAK_PERCENT, v -> v);
+                problems.optional("leakPercent", in.leakPercent(), AllowedRange.LEAK_PERCENT_OF_A_HOLE, v -> v);
         Optional<Pressure> given =
                 problems.optional("cylinderKPa", in.cylinderKPa(), AllowedRange.CYLINDER_PRESSURE, Pressure::ofKPa);
         TwoHoles tester = tester(problems, in.supplyKPa(), in.orificeMm(), in.dischargeCoefficient(), in.ambientKPa());
@@ -100,7 +102,7 @@ class LeakdownCalculations {
                         v -> v)
                 .orElse(IDEAL);
         Optional<Double> percent =
-                problems.required("leakPercent", in.leakPercent(), AllowedRange.LEAK_PERCENT, v -> v);
+                problems.required("leakPercent", in.leakPercent(), AllowedRange.LEAK_PERCENT_OF_A_HOLE, v -> v);
         percent.filter(p -> p == 0)
                 .ifPresent(p -> problems.add(FieldProblem.of(
                         "leakPercent", "a bleed hole that reads 0 says nothing of the orifice", "above 0 %")));

@@ -2,34 +2,27 @@ package silentotter.app.casefile;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import silentotter.app.casefile.ReadingsCsv.CsvPass;
 import silentotter.app.compression.Compression;
 import silentotter.app.engine.EngineDocument;
-import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
 import silentotter.app.examination.Examinations;
 import silentotter.app.job.Jobs;
 import silentotter.app.leakdown.Leakdown;
 import silentotter.app.leakdown.Testers;
 import silentotter.app.leakdown.Testers.StoredTester;
-import silentotter.app.sheet.Sheets;
-import silentotter.core.engine.Engine;
-import silentotter.core.input.FieldProblem;
-import silentotter.core.input.InvalidInput;
-import silentotter.core.input.Problems;
+import silentotter.app.progress.Progress;
 import tools.jackson.databind.json.JsonMapper;
 
 @RestController
@@ -41,7 +34,8 @@ class CaseFileController {
     private final Testers testers;
     private final Engines engines;
     private final Jobs jobs;
-    private final Sheets sheets;
+    private final CsvLoads loaded;
+    private final Progress underWay;
     private final JsonMapper json;
 
     CaseFileController(
@@ -52,7 +46,8 @@ class CaseFileController {
             Testers testers,
             Engines engines,
             Jobs jobs,
-            Sheets sheets,
+            CsvLoads loaded,
+            Progress underWay,
             JsonMapper json) {
         this.caseFiles = caseFiles;
         this.compression = compression;
@@ -61,7 +56,8 @@ class CaseFileController {
         this.testers = testers;
         this.engines = engines;
         this.jobs = jobs;
-        this.sheets = sheets;
+        this.loaded = loaded;
+        this.underWay = underWay;
         this.json = json;
     }
 
@@ -70,17 +66,20 @@ class CaseFileController {
     /** The engine of a job with all its jobs, as a file. */
     @GetMapping("/api/jobs/{id}/case-file")
     ResponseEntity<String> export(@PathVariable long id) {
-        CaseFile file = caseFiles.export(jobs.byId(id).engineId());
+        CaseFile file = caseFiles.export(id);
         return attachment(
                 fileName(file.engine().name()) + ".case.json",
                 MediaType.APPLICATION_JSON,
                 json.writerWithDefaultPrettyPrinter().writeValueAsString(file));
     }
 
+    /** @param progress a key of the sender's, under which it can look how far this is and give it up */
     @PostMapping(path = "/api/case-files", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    Loaded load(@RequestBody String text) {
-        return new Loaded(caseFiles.load(text));
+    Loaded load(@RequestBody String text, @RequestParam(required = false) String progress) {
+        try (Progress.Work work = underWay.begin(progress)) {
+            return new Loaded(caseFiles.load(text, work));
+        }
     }
 
     @GetMapping(path = "/api/jobs/{id}/compression/readings.csv", produces = "text/csv")
@@ -92,15 +91,13 @@ class CaseFileController {
     }
 
     /** Adds the readings of a file as new passes of the job; nothing that is there is touched. */
-    @Transactional
     @PostMapping(path = "/api/jobs/{id}/compression/readings.csv", consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
-    Loaded loadReadings(@PathVariable long id, @RequestBody String text) {
-        Engine engine = EngineReader.read(engineOf(id));
-        for (CsvPass pass : ReadingsCsv.read(text)) {
-            compression.addWholePass(id, engine, pass.kind(), pass.readings());
+    Loaded loadReadings(
+            @PathVariable long id, @RequestBody byte[] content, @RequestParam(required = false) String progress) {
+        try (Progress.Work work = underWay.begin(progress)) {
+            loaded.readings(id, ReadingsCsv.read(content), work);
         }
-        sheets.changed(id);
         return new Loaded(List.of(id));
     }
 
@@ -113,13 +110,10 @@ class CaseFileController {
     }
 
     /** Merges the findings of a file into the examination of the job; all of them or none. */
-    @Transactional
     @PostMapping(path = "/api/jobs/{id}/examination.csv", consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
-    Loaded loadExamination(@PathVariable long id, @RequestBody String text) {
-        Engine engine = EngineReader.read(engineOf(id));
-        ExaminationCsv.read(text).forEach((part, patch) -> examinations.change(id, engine, part, patch));
-        sheets.changed(id);
+    Loaded loadExamination(@PathVariable long id, @RequestBody byte[] content) {
+        loaded.findings(id, ExaminationCsv.read(content));
         return new Loaded(List.of(id));
     }
 
@@ -134,35 +128,10 @@ class CaseFileController {
     }
 
     /** Adds the readings of a file; each names a tester that this shop has. All of them or none. */
-    @Transactional
     @PostMapping(path = "/api/jobs/{id}/leakdown/readings.csv", consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
-    Loaded loadLeakdown(@PathVariable long id, @RequestBody String text) {
-        Engine engine = EngineReader.read(engineOf(id));
-        Problems problems = new Problems();
-        List<StoredTester> known = testers.all();
-        for (LeakdownCsv.Line line : LeakdownCsv.read(text)) {
-            Optional<StoredTester> tester = known.stream()
-                    .filter(t -> t.tester().name().equalsIgnoreCase(line.tester()))
-                    .findFirst();
-            if (tester.isEmpty()) {
-                problems.add(line.at(), "there is no tester '" + line.tester() + "' in this shop; add it first");
-                continue;
-            }
-            try {
-                leakdown.addFiled(
-                        id,
-                        engine,
-                        tester.get().id(),
-                        line.cylinder(),
-                        line.reading(),
-                        line.setAside().orElse(null));
-            } catch (InvalidInput e) {
-                e.problems().forEach(p -> problems.add(new FieldProblem(line.at(), p.message(), p.allowed())));
-            }
-        }
-        problems.throwIfAny();
-        sheets.changed(id);
+    Loaded loadLeakdown(@PathVariable long id, @RequestBody byte[] content) {
+        loaded.leakdown(id, LeakdownCsv.read(content));
         return new Loaded(List.of(id));
     }
 

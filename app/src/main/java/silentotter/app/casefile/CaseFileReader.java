@@ -5,8 +5,6 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.InputStream;
-import java.time.Instant;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -16,7 +14,10 @@ import silentotter.app.casefile.CaseFile.CaseLeakdown;
 import silentotter.app.casefile.CaseFile.CasePass;
 import silentotter.app.casefile.CaseFile.CasePhoto;
 import silentotter.app.casefile.CaseFile.CaseReading;
+import silentotter.app.change.Corrections.Correction;
+import silentotter.app.compression.Compression;
 import silentotter.app.compression.ConditionsReader;
+import silentotter.app.compression.ReadingReader;
 import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.ServiceDocument;
 import silentotter.app.examination.Examinations;
@@ -24,7 +25,6 @@ import silentotter.app.examination.Photos;
 import silentotter.app.job.JobReader;
 import silentotter.app.leakdown.LeakdownReader;
 import silentotter.core.engine.Engine;
-import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
@@ -35,7 +35,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a case file: first its form by the schema, then every value by the rules of the job. */
 @Component
 class CaseFileReader {
+    static final int LONGEST_REASON = 400;
+
     private static final int MOST_PROBLEMS = 50;
+    private static final int MOST_JOBS = 2000;
 
     private final JsonMapper json;
     private final Examinations examinations;
@@ -52,7 +55,13 @@ class CaseFileReader {
     /** @throws InvalidInput with everything that is wrong and where */
     CaseFile read(String text) {
         checkForm(text);
-        CaseFile file = json.readValue(text, CaseFile.class);
+        CaseFile file;
+        try {
+            file = json.readValue(text, CaseFile.class);
+        } catch (JacksonException e) {
+            throw new InvalidInput(List.of(silentotter.app.http.Problems.unreadable(e)));
+        }
+        refuseWhatIsTooLong(file);
         Problems problems = new Problems();
         Optional<Engine> engine = EngineReader.read(file.engine(), problems, "engine.");
         List<ServiceDocument> service = Objects.requireNonNullElse(file.service(), List.of());
@@ -64,9 +73,26 @@ class CaseFileReader {
             CaseJob job = file.jobs().get(i);
             engine.ifPresent(e -> checkSeen(job, e, problems, path));
             check(job, engine, problems, path);
+            checkTrail(job, problems, path);
         }
         problems.throwIfAny();
         return file;
+    }
+
+    private static void refuseWhatIsTooLong(CaseFile file) {
+        int readings = 0;
+        for (CaseJob job : file.jobs()) {
+            int ofJob = job.compression().stream()
+                    .mapToInt(p -> p.readings().size())
+                    .sum();
+            readings += ofJob;
+        }
+        if (file.jobs().size() > MOST_JOBS) {
+            throw InvalidInput.at("jobs", "are too many", "at most " + MOST_JOBS);
+        }
+        if (readings > Compression.MOST_READINGS) {
+            throw InvalidInput.at("jobs", "hold " + readings + " readings", "at most " + Compression.MOST_READINGS);
+        }
     }
 
     private void checkForm(String text) {
@@ -74,7 +100,8 @@ class CaseFileReader {
             json.readTree(text);
         } catch (JacksonException e) {
             throw InvalidInput.at(
-                    "line " + e.getLocation().getLineNr(), "This is not readable JSON: " + e.getOriginalMessage());
+                    "line " + e.getLocation().getLineNr(),
+                    "This is not readable JSON" + silentotter.app.http.Problems.where(e));
         }
         List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
                 .limit(MOST_PROBLEMS)
@@ -102,13 +129,28 @@ class CaseFileReader {
             String at = path + "leakdown[" + i + "].";
             LeakdownTester tester = r.tester().read(problems, at + "tester.");
             LeakdownReader.read(engine, tester, r.cylinder(), i, r.reading(), r.setAside(), problems, at);
+            filed(r.takenAt(), r.setAside(), problems, at);
         }
         List<CasePhoto> photos = Objects.requireNonNullElse(job.photos(), List.of());
         for (int i = 0; i < photos.size(); i++) {
             CasePhoto p = photos.get(i);
             Photos.check(
                     engine, p.part(), p.cylinder(), p.mediaType(), p.content(), problems, path + "photos[" + i + "].");
+            problems.moment(path + "photos[" + i + "].takenAt", p.takenAt());
         }
+    }
+
+    private static void checkTrail(CaseJob job, Problems problems, String path) {
+        List<Correction> trail = Objects.requireNonNullElse(job.corrections(), List.of());
+        for (int i = 0; i < trail.size(); i++) {
+            filed(trail.get(i).at(), trail.get(i).words(), problems, path + "corrections[" + i + "].");
+        }
+    }
+
+    /** What a file says of a reading beside its value. */
+    private static void filed(String takenAt, String setAside, Problems problems, String path) {
+        problems.moment(path + "takenAt", takenAt);
+        problems.text(path + "setAside", setAside, LONGEST_REASON);
     }
 
     private static void check(CaseJob job, Optional<Engine> engine, Problems problems, String path) {
@@ -118,32 +160,13 @@ class CaseFileReader {
             String passPath = path + "compression[" + p + "].";
             ConditionsReader.read(pass.conditions(), problems, passPath + "conditions.");
             for (int r = 0; r < pass.readings().size(); r++) {
-                check(pass.readings().get(r), engine, problems, passPath + "readings[" + r + "].");
+                CaseReading reading = pass.readings().get(r);
+                String at = passPath + "readings[" + r + "].";
+                // Not whether oil may go into this engine: what was poured was poured, and is only said not to count.
+                engine.ifPresent(e ->
+                        ReadingReader.check(e, pass.kind(), pass.conditions(), reading.asDocument(), problems, at));
+                filed(reading.takenAt(), reading.setAside(), problems, at);
             }
-        }
-    }
-
-    private static void check(CaseReading reading, Optional<Engine> engine, Problems problems, String path) {
-        engine.map(e -> e.arrangement().count())
-                .filter(count -> reading.cylinder() > count)
-                .ifPresent(count -> problems.add(FieldProblem.of(
-                        path + "cylinder", reading.cylinder() + " does not exist on this engine", "1 to " + count)));
-        for (int s = 0; s < reading.strokesKPa().size(); s++) {
-            AllowedRange.READING
-                    .problemWith(
-                            path + "strokesKPa[" + s + "]", reading.strokesKPa().get(s))
-                    .ifPresent(problems::add);
-        }
-        if (reading.finalOnly() && reading.strokesKPa().size() != 1) {
-            problems.add(path + "strokesKPa", "a final-only reading has one value");
-        }
-        if (reading.oilMl() != null) {
-            AllowedRange.OIL_DOSE.problemWith(path + "oilMl", reading.oilMl()).ifPresent(problems::add);
-        }
-        try {
-            Instant.parse(reading.takenAt());
-        } catch (DateTimeParseException e) {
-            problems.add(path + "takenAt", "'" + reading.takenAt() + "' is not a moment such as 2026-11-24T09:42:00Z");
         }
     }
 }

@@ -1,18 +1,13 @@
 package silentotter.app.casefile;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import silentotter.app.examination.ExaminationPart;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.Problems;
@@ -29,37 +24,33 @@ final class ExaminationCsv {
     /** Fields that hold several figures, with blanks between. */
     private static final Set<String> LISTS = Set.of("intakeMm", "exhaustMm");
 
-    private static final String[] HEADER = {"part", "field", "value"};
+    private static final List<String> HEADER = List.of("part", "field", "value");
+
+    private static final int DEEPEST = 6;
 
     private ExaminationCsv() {}
 
     static String write(ObjectNode examination) {
-        StringWriter out = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(
-                out, CSVFormat.RFC4180.builder().setHeader(HEADER).get())) {
-            for (Map.Entry<String, JsonNode> part : examination.properties()) {
-                write(printer, part.getKey(), "", part.getValue());
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toString();
+        List<List<?>> lines = new ArrayList<>();
+        examination.properties().forEach(part -> write(lines, part.getKey(), "", part.getValue()));
+        return CsvTable.write(HEADER, lines);
     }
 
-    private static void write(CSVPrinter printer, String part, String path, JsonNode node) throws IOException {
+    private static void write(List<List<?>> lines, String part, String path, JsonNode node) {
         for (Map.Entry<String, JsonNode> e : node.properties()) {
             String field = path.isEmpty() ? e.getKey() : path + "." + e.getKey();
-            if (e.getValue().isObject()) {
-                write(printer, part, field, e.getValue());
-            } else if (e.getValue().isArray()) {
-                printer.printRecord(
+            JsonNode value = e.getValue();
+            if (value.isObject()) {
+                write(lines, part, field, value);
+            } else if (value.isArray()) {
+                lines.add(List.of(
                         part,
                         field,
-                        StreamSupport.stream(e.getValue().spliterator(), false)
+                        StreamSupport.stream(value.spliterator(), false)
                                 .map(JsonNode::asString)
-                                .collect(Collectors.joining(" ")));
+                                .collect(Collectors.joining(" "))));
             } else {
-                printer.printRecord(part, field, e.getValue().asString());
+                lines.add(List.of(part, field, value.isNumber() ? value.numberValue() : value.asString()));
             }
         }
     }
@@ -69,66 +60,46 @@ final class ExaminationCsv {
      *
      * @throws silentotter.core.input.InvalidInput with everything that is wrong with its form, by line
      */
-    static Map<ExaminationPart, ObjectNode> read(String text) {
+    static Map<ExaminationPart, ObjectNode> read(byte[] content) {
         Problems problems = new Problems();
         Map<ExaminationPart, ObjectNode> patches = new EnumMap<>(ExaminationPart.class);
-        try (var parser = CsvForm.parse(text)) {
-            CsvForm.need(List.of(HEADER), parser, problems);
-            for (CSVRecord line : parser) {
-                add(line, patches, problems);
-            }
-        } catch (UncheckedIOException | IOException | IllegalArgumentException e) {
-            problems.add("the file", e.getMessage());
-        }
-        if (problems.isEmpty() && patches.isEmpty()) {
-            problems.add("the file", "holds no findings");
-        }
+        CsvTable.read(content, HEADER).forEach(line -> add(line, patches, problems));
         problems.throwIfAny();
         return patches;
     }
 
-    private static void add(CSVRecord line, Map<ExaminationPart, ObjectNode> patches, Problems problems) {
-        String at = CsvForm.at(line);
-        String field = line.isSet("field") ? line.get("field") : "";
-        String name = line.get("part").toLowerCase(Locale.ROOT);
-        ExaminationPart part = List.of(ExaminationPart.values()).stream()
-                .filter(p -> p.name().toLowerCase(Locale.ROOT).equals(name))
-                .findFirst()
-                .orElse(null);
-        if (part == null || field.isEmpty() || !line.isSet("value")) {
-            problems.add(at, part == null ? "there is no part '" + name + "'" : "needs a field and a value");
+    private static void add(CsvTable.Line line, Map<ExaminationPart, ObjectNode> patches, Problems problems) {
+        String field = line.get("field");
+        Optional<ExaminationPart> part = line.choice(ExaminationPart.class, "part", problems);
+        String[] steps = field.split("\\.");
+        if (part.isEmpty() || field.isEmpty() || steps.length == 0 || steps.length > DEEPEST) {
+            if (part.isPresent() || line.get("part").isEmpty()) {
+                problems.add(line.at(), "needs a part, a field and a value");
+            }
             return;
         }
-        ObjectNode into = patches.computeIfAbsent(part, p -> JsonNodeFactory.instance.objectNode());
-        String[] steps = field.split("\\.");
+        ObjectNode into = patches.computeIfAbsent(part.get(), p -> JsonNodeFactory.instance.objectNode());
         for (int i = 0; i < steps.length - 1; i++) {
             into = into.get(steps[i]) instanceof ObjectNode o ? o : into.putObject(steps[i]);
         }
-        put(into, steps[steps.length - 1], field, line.get("value"), at, problems);
+        put(into, steps[steps.length - 1], field, line, problems);
     }
 
-    private static void put(ObjectNode into, String name, String field, String value, String at, Problems problems) {
+    private static void put(ObjectNode into, String name, String field, CsvTable.Line line, Problems problems) {
+        String value = line.get("value");
         if (AllowedRange.ofField(field).isPresent()) {
-            try {
-                if (LISTS.contains(name)) {
-                    ArrayNode list = into.putArray(name);
-                    for (String each : value.split("\\s+")) {
-                        list.add(number(each));
-                    }
-                } else {
-                    into.put(name, number(value));
+            if (LISTS.contains(name)) {
+                ArrayNode list = into.putArray(name);
+                for (String each : value.split("\\s+")) {
+                    line.number(field, each, problems).ifPresent(list::add);
                 }
-            } catch (NumberFormatException e) {
-                problems.add(at, field + " must be a number, but was '" + value + "'");
+            } else {
+                line.number(field, value, problems).ifPresent(v -> into.put(name, v));
             }
         } else if (value.equals("true") || value.equals("false")) {
             into.put(name, Boolean.parseBoolean(value));
         } else {
             into.put(name, value);
         }
-    }
-
-    private static double number(String text) {
-        return Double.parseDouble(text.replace(',', '.'));
     }
 }

@@ -1,27 +1,20 @@
 package silentotter.app.casefile;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import java.time.Instant;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVException;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
+import silentotter.app.casefile.CsvTable.Line;
 import silentotter.app.compression.Compression.FiledReading;
 import silentotter.app.compression.ReadingDocument;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.compression.StoredPass.StoredReading;
 import silentotter.core.compression.PassKind;
 import silentotter.core.input.AllowedRange;
-import silentotter.core.input.FieldProblem;
-import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.PressureUnit;
@@ -31,163 +24,103 @@ final class ReadingsCsv {
     /** A pass as it stands in a file. */
     record CsvPass(PassKind kind, List<FiledReading> readings) {}
 
-    private static final String[] HEADER = {
-        "pass", "kind", "cylinder", "attempt", "stroke", "pressure", "unit", "oil_ml", "set_aside", "taken_at"
-    };
+    private static final List<String> HEADER = List.of(
+            "pass", "kind", "cylinder", "attempt", "stroke", "pressure", "unit", "oil_ml", "set_aside", "taken_at");
     private static final List<String> NEEDED = List.of("kind", "cylinder", "pressure");
-    private static final int MOST_LINES = 10_000;
 
     private ReadingsCsv() {}
 
     static String write(List<StoredPass> passes) {
-        StringWriter out = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(
-                out, CSVFormat.RFC4180.builder().setHeader(HEADER).get())) {
-            for (int p = 0; p < passes.size(); p++) {
-                Map<Integer, Integer> attempts = new LinkedHashMap<>();
-                for (StoredReading r : passes.get(p).readings()) {
-                    int attempt = attempts.merge(r.cylinder(), 1, Integer::sum);
-                    for (int s = 0; s < r.strokesKPa().size(); s++) {
-                        printer.printRecord(
-                                p + 1,
-                                passes.get(p).kind(),
-                                r.cylinder(),
-                                attempt,
-                                r.finalOnly() ? null : s + 1,
-                                r.strokesKPa().get(s),
-                                PressureUnit.KPA.symbol(),
-                                s == 0 ? r.oilMl() : null,
-                                s == 0 ? r.setAside() : null,
-                                r.takenAt());
-                    }
+        List<List<?>> lines = new ArrayList<>();
+        for (int p = 0; p < passes.size(); p++) {
+            Map<Integer, Integer> attempts = new HashMap<>();
+            for (StoredReading r : passes.get(p).readings()) {
+                int attempt = attempts.merge(r.cylinder(), 1, Integer::sum);
+                for (int s = 0; s < r.strokesKPa().size(); s++) {
+                    lines.add(Arrays.asList(
+                            p + 1,
+                            passes.get(p).kind(),
+                            r.cylinder(),
+                            attempt,
+                            r.finalOnly() ? null : s + 1,
+                            r.strokesKPa().get(s),
+                            PressureUnit.KPA.symbol(),
+                            s == 0 ? r.oilMl() : null,
+                            s == 0 ? r.setAside() : null,
+                            r.takenAt()));
                 }
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         }
-        return out.toString();
+        return CsvTable.write(HEADER, lines);
     }
 
-    /** @throws InvalidInput with everything that is wrong, by line */
-    static List<CsvPass> read(String text) {
+    /** @throws silentotter.core.input.InvalidInput with everything that is wrong, by line */
+    static List<CsvPass> read(byte[] content) {
+        Map<String, List<Line>> attempts = new LinkedHashMap<>();
+        for (Line line : CsvTable.read(content, NEEDED)) {
+            boolean alone = line.get("attempt").isEmpty() && line.get("stroke").isEmpty();
+            String key = String.join(
+                    "|",
+                    line.get("pass"),
+                    line.get("kind").toUpperCase(Locale.ROOT),
+                    line.get("cylinder"),
+                    alone ? line.at() : line.get("attempt"));
+            attempts.computeIfAbsent(key, k -> new ArrayList<>()).add(line);
+        }
         Problems problems = new Problems();
-        Map<String, List<CSVRecord>> attempts = new LinkedHashMap<>();
-        try (var parser = CsvForm.parse(text)) {
-            CsvForm.need(NEEDED, parser, problems);
-            for (CSVRecord line : parser) {
-                if (line.getRecordNumber() > MOST_LINES) {
-                    throw InvalidInput.at("line " + (MOST_LINES + 1), "too many lines", "at most " + MOST_LINES);
-                }
-                String key = CsvForm.get(line, "pass") + "|"
-                        + CsvForm.get(line, "kind").toUpperCase() + "|" + CsvForm.get(line, "cylinder")
-                        + "|"
-                        + (CsvForm.get(line, "attempt").isEmpty()
-                                        && CsvForm.get(line, "stroke").isEmpty()
-                                ? "line" + line.getRecordNumber()
-                                : CsvForm.get(line, "attempt"));
-                attempts.computeIfAbsent(key, k -> new ArrayList<>()).add(line);
-            }
-        } catch (UncheckedIOException | IOException | IllegalArgumentException e) {
-            throw InvalidInput.at(
-                    e.getCause() instanceof CSVException || e instanceof CSVException ? "the file" : "line 1",
-                    e.getMessage());
-        }
-        if (attempts.isEmpty()) {
-            throw InvalidInput.at("the file", "holds no readings");
-        }
         Map<String, CsvPass> passes = new LinkedHashMap<>();
         attempts.values().forEach(lines -> add(lines, passes, problems));
         problems.throwIfAny();
         return List.copyOf(passes.values());
     }
 
-    private static void add(List<CSVRecord> lines, Map<String, CsvPass> passes, Problems problems) {
-        CSVRecord first = lines.get(0);
+    private static void add(List<Line> lines, Map<String, CsvPass> passes, Problems problems) {
+        Line first = lines.get(0);
         int before = problems.all().size();
-        PassKind kind = kind(first, problems);
-        int cylinder = (int) number(first, "cylinder", AllowedRange.CYLINDERS, problems);
-        boolean finalOnly = CsvForm.get(first, "stroke").isEmpty();
+        if (first.get("kind").isEmpty()) {
+            problems.add(first.at(), "kind is missing");
+        }
+        Optional<PassKind> kind = first.choice(PassKind.class, "kind", problems);
+        int cylinder = first.whole("cylinder", problems);
+        boolean finalOnly = first.get("stroke").isEmpty();
         if (finalOnly && lines.size() > 1) {
-            problems.add(
-                    CsvForm.at(lines.get(1)),
-                    "a second value for the same final-only attempt; number the attempts or the strokes");
+            problems.add(lines.get(1).at(), "the same attempt stands twice; number its strokes or its attempts");
         }
         List<Double> strokes = new ArrayList<>();
-        for (CSVRecord line : lines) {
-            if (!finalOnly && !CsvForm.get(line, "stroke").equals(Integer.toString(strokes.size() + 1))) {
-                problems.add(FieldProblem.of(
-                        CsvForm.at(line),
-                        "stroke '" + CsvForm.get(line, "stroke") + "' is out of order",
-                        "stroke " + (strokes.size() + 1)));
+        for (int i = 0; i < lines.size(); i++) {
+            Line line = lines.get(i);
+            if (!finalOnly && line.whole("stroke", problems) != i + 1) {
+                problems.add(line.at(), "strokes must be counted 1, 2, 3 …; this should be stroke " + (i + 1));
             }
-            strokes.add(pressure(line, problems));
+            pressure(line, problems).ifPresent(strokes::add);
         }
-        Double oil = CsvForm.get(first, "oil_ml").isEmpty()
-                ? null
-                : number(first, "oil_ml", AllowedRange.OIL_DOSE, problems);
-        Optional<String> takenAt = takenAt(first, problems);
+        Optional<Double> oil = first.number("oil_ml", problems);
+        Optional<String> takenAt = first.moment("taken_at", problems);
+        Optional<String> setAside = first.text("set_aside");
+        setAside.ifPresent(s -> problems.text(first.at(), s, CaseFileReader.LONGEST_REASON));
         if (problems.all().size() == before) {
-            passes.computeIfAbsent(CsvForm.get(first, "pass") + kind, k -> new CsvPass(kind, new ArrayList<>()))
+            passes.computeIfAbsent(first.get("pass") + kind, k -> new CsvPass(kind.orElseThrow(), new ArrayList<>()))
                     .readings()
                     .add(new FiledReading(
-                            new ReadingDocument(null, cylinder, strokes, finalOnly, oil),
-                            Optional.of(CsvForm.get(first, "set_aside")).filter(s -> !s.isEmpty()),
+                            first.at(),
+                            new ReadingDocument(cylinder, strokes, finalOnly, oil.orElse(null)),
+                            setAside,
                             takenAt));
         }
     }
 
-    private static PassKind kind(CSVRecord line, Problems problems) {
-        return problems.attempt(CsvForm.at(line), () -> {
-                    try {
-                        return PassKind.valueOf(CsvForm.get(line, "kind").toUpperCase());
-                    } catch (IllegalArgumentException e) {
-                        throw new IllegalArgumentException(
-                                "kind must be DRY or WET, but was '" + CsvForm.get(line, "kind") + "'");
-                    }
-                })
-                .orElse(null);
-    }
-
-    private static Optional<String> takenAt(CSVRecord line, Problems problems) {
-        String text = CsvForm.get(line, "taken_at");
-        return text.isEmpty()
-                ? Optional.empty()
-                : problems.attempt(CsvForm.at(line), () -> {
-                    try {
-                        return Instant.parse(text).toString();
-                    } catch (DateTimeParseException e) {
-                        throw new IllegalArgumentException(
-                                "taken_at must be a moment such as 2026-11-03T09:42:00Z, but was '" + text + "'");
-                    }
-                });
-    }
-
-    private static double pressure(CSVRecord line, Problems problems) {
-        String unit = CsvForm.get(line, "unit");
-        double value = number(line, "pressure", null, problems);
-        return problems.attempt(CsvForm.at(line), () -> {
-                    PressureUnit in = unit.isEmpty() ? PressureUnit.KPA : PressureUnit.parse(unit);
-                    // Not through Pressure for kPa: what was exported must come back to the last digit.
-                    double kPa = in == PressureUnit.KPA
-                            ? value
-                            : Pressure.of(value, in).kPa();
-                    AllowedRange.READING.problemWith(CsvForm.at(line), kPa).ifPresent(problems::add);
-                    return kPa;
-                })
-                .orElse(0.0);
-    }
-
-    private static double number(CSVRecord line, String column, AllowedRange range, Problems problems) {
-        String text = CsvForm.get(line, column);
-        try {
-            double value = Double.parseDouble(text.replace(',', '.'));
-            if (range != null) {
-                range.problemWith(CsvForm.at(line), value).ifPresent(problems::add);
-            }
-            return value;
-        } catch (NumberFormatException e) {
-            problems.add(CsvForm.at(line), column + " must be a number, but was '" + text + "'");
-            return 0;
+    private static Optional<Double> pressure(Line line, Problems problems) {
+        Optional<PressureUnit> unit = line.text("unit")
+                .map(u -> problems.attempt(line.at(), () -> PressureUnit.parse(u)))
+                .orElse(Optional.of(PressureUnit.KPA));
+        if (line.get("pressure").isEmpty()) {
+            problems.add(line.at(), "pressure is missing");
         }
+        // Not through Pressure for kPa: what was exported must come back to the last digit.
+        Optional<Double> kPa = line.number("pressure", problems)
+                .flatMap(v -> unit.map(
+                        u -> u == PressureUnit.KPA ? v : Pressure.of(v, u).kPa()));
+        kPa.flatMap(v -> AllowedRange.READING.problemWith(line.at(), v)).ifPresent(problems::add);
+        return kPa;
     }
 }

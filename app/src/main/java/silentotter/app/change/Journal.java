@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What was done to each job, in order, so that the last thing can be undone. */
+/** What was done to each job, in order, so that the last thing can be undone, and how often it changed. */
 @Service
 public class Journal {
     private final ChangeMapper mapper;
@@ -25,7 +25,38 @@ public class Journal {
 
     @Transactional
     public void changed(long jobId, ChangeKind kind, long targetId, String description, String before, String after) {
-        mapper.insert(jobId, Instant.now(clock).toString(), kind, targetId, description, before, after);
+        mapper.giveUpUndone(jobId);
+        mapper.insert(jobId, now(), kind, targetId, description, before, after);
+        mapper.touch(jobId, now());
+    }
+
+    /**
+     * Notes that something on this job's sheet is different now. Its headline and whatever else is worked out from it
+     * belong to an older revision from here on.
+     */
+    @Transactional
+    public void touched(long jobId) {
+        mapper.touch(jobId, now());
+    }
+
+    @Transactional
+    public void touchedJobsOfEngine(long engineId) {
+        mapper.touchJobsOfEngine(engineId, now());
+    }
+
+    @Transactional
+    public void touchedJobsReadOn(long testerId) {
+        mapper.touchJobsReadOn(testerId, now());
+    }
+
+    /** The same for all jobs: the shop chose something that counts everywhere. */
+    @Transactional
+    public void touchedAllJobs() {
+        mapper.touchAll(now());
+    }
+
+    private String now() {
+        return Instant.now(clock).toString();
     }
 
     /** What undo would take back. */
@@ -35,11 +66,12 @@ public class Journal {
 
     /** What redo would do again. */
     public Optional<Change> redoable(long jobId) {
-        return mapper.firstUndone(jobId);
+        return mapper.lastUndone(jobId);
     }
 
     void mark(Change change, boolean undone) {
         mapper.mark(change.id(), undone);
+        mapper.touch(change.jobId(), now());
     }
 
     static Undoable featureFor(List<Undoable> features, Change change) {

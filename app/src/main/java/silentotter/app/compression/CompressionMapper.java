@@ -2,14 +2,18 @@ package silentotter.app.compression;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import silentotter.app.change.SentBefore;
 import silentotter.core.compression.PassKind;
 
 @Mapper
 interface CompressionMapper {
-    record PassRow(long id, PassKind kind, int revision, String conditions) {}
+    record PassRow(
+            long id, long jobId, PassKind kind, int revision, String conditions, String settled, boolean removed) {}
 
     record ReadingRow(
             long id,
@@ -23,18 +27,47 @@ interface CompressionMapper {
 
     record StrokeRow(long id, long readingId, int number, double kpa) {}
 
-    @Select(
-            "select id, kind, revision, conditions from compression_pass where job_id = #{jobId} and removed = 0 order by id")
-    List<PassRow> passes(long jobId);
+    record Poured(int cylinder, double oilMl) {}
 
-    @Select("select id, kind, revision, conditions from compression_pass where id = #{id}")
-    Optional<PassRow> pass(long id);
+    record NewReading(
+            long id,
+            long passId,
+            String key,
+            int cylinder,
+            boolean finalOnly,
+            Double oilMl,
+            String setAside,
+            String takenAt) {}
 
-    @Select("""
+    record NewStroke(long readingId, int number, double kpa) {}
+
+    String PASS = "select id, job_id, kind, revision, conditions, settled, removed from compression_pass ";
+    String READING = """
             select r.id, r.pass_id, r.key, r.cylinder, r.final_only, r.oil_ml, r.set_aside, r.taken_at
             from compression_reading r join compression_pass p on p.id = r.pass_id
-            where p.job_id = #{jobId} and r.removed = 0 and p.removed = 0 order by r.id""")
+            where p.job_id = #{jobId} and r.removed = 0 and p.removed = 0
+            """;
+
+    @Select(PASS + "where job_id = #{jobId} and removed = 0 order by id")
+    List<PassRow> passes(long jobId);
+
+    @Select(PASS + "where id = #{id}")
+    Optional<PassRow> pass(long id);
+
+    @Select(READING + "order by r.id")
     List<ReadingRow> readings(long jobId);
+
+    @Select(READING + "and r.id = #{id}")
+    Optional<ReadingRow> reading(long jobId, long id);
+
+    @Select("""
+            select count(*) from compression_reading r join compression_pass p on p.id = r.pass_id
+            where p.job_id = #{jobId} and r.removed = 0 and p.removed = 0""")
+    int countReadings(long jobId);
+
+    @Select(
+            "select count(*) from compression_reading where pass_id = #{passId} and cylinder = #{cylinder} and removed = 0")
+    int attempts(long passId, int cylinder);
 
     @Select("""
             select s.id, s.reading_id, s.number, s.kpa
@@ -44,19 +77,64 @@ interface CompressionMapper {
             order by s.reading_id, s.number""")
     List<StrokeRow> strokes(long jobId);
 
-    @Select("select count(*) > 0 from compression_reading where key = #{key}")
-    boolean hasReading(String key);
+    @Select("""
+            select s.id, s.reading_id, s.number, s.kpa
+            from compression_stroke s join compression_reading r on r.id = s.reading_id
+            where r.pass_id = #{passId} and s.removed = 0 and r.removed = 0 order by s.id""")
+    List<StrokeRow> strokesOfPass(long passId);
+
+    @Select("select kpa from compression_stroke where reading_id = #{readingId} and removed = 0 order by number")
+    List<Double> strokesOf(long readingId);
+
+    @Select("""
+            select max(s.kpa) from compression_stroke s join compression_reading r on r.id = s.reading_id
+            where r.pass_id = #{passId} and s.removed = 0 and r.removed = 0""")
+    Optional<Double> highestValue(long passId);
+
+    @Select("""
+            select r.cylinder, sum(r.oil_ml) as oil_ml
+            from compression_reading r join compression_pass p on p.id = r.pass_id
+            where p.job_id = #{jobId} and p.kind = 'WET' and r.oil_ml is not null and r.removed = 0 and p.removed = 0
+            group by r.cylinder""")
+    List<Poured> poured(long jobId);
+
+    @Select("""
+            select distinct r.cylinder from compression_reading r
+            join compression_pass p on p.id = r.pass_id join job j on j.id = p.job_id
+            where j.engine_id = #{engineId} and r.removed = 0 and p.removed = 0""")
+    Set<Integer> cylindersRead(long engineId);
+
+    @Select("""
+            select p.job_id, r.sent, r.removed or p.removed as removed
+            from compression_reading r join compression_pass p on p.id = r.pass_id where r.key = #{key}""")
+    Optional<SentBefore> sentBefore(String key);
 
     @Select(value = """
-            insert into compression_pass (job_id, kind, conditions) values (#{jobId}, #{kind}, #{conditions})
-            returning id""", affectData = true)
-    long insertPass(long jobId, PassKind kind, String conditions);
+            insert into compression_pass (job_id, kind, conditions, settled)
+            values (#{jobId}, #{kind}, #{conditions}, #{settled}) returning id""", affectData = true)
+    long insertPass(long jobId, PassKind kind, String conditions, String settled);
 
     @Select(value = """
-            insert into compression_reading (pass_id, key, cylinder, final_only, oil_ml, set_aside, taken_at)
-            values (#{passId}, #{key}, #{cylinder}, #{finalOnly}, #{oilMl}, #{setAside}, #{takenAt}) returning id""", affectData = true)
+            insert into compression_reading (pass_id, key, cylinder, final_only, oil_ml, taken_at, sent)
+            values (#{passId}, #{key}, #{cylinder}, #{finalOnly}, #{oilMl}, #{takenAt}, #{sent}) returning id""", affectData = true)
     long insertReading(
-            long passId, String key, int cylinder, boolean finalOnly, Double oilMl, String setAside, String takenAt);
+            long passId, String key, int cylinder, boolean finalOnly, Double oilMl, String takenAt, String sent);
+
+    @Select("select coalesce(max(id), 0) from compression_reading")
+    long highestReading();
+
+    @Insert("""
+            <script>insert into compression_reading
+                (id, pass_id, key, cylinder, final_only, oil_ml, set_aside, taken_at) values
+            <foreach collection="rows" item="r" separator=",">
+                (#{r.id}, #{r.passId}, #{r.key}, #{r.cylinder}, #{r.finalOnly}, #{r.oilMl}, #{r.setAside}, #{r.takenAt})
+            </foreach></script>""")
+    void insertReadings(List<NewReading> rows);
+
+    @Insert("""
+            <script>insert into compression_stroke (reading_id, number, kpa) values
+            <foreach collection="rows" item="s" separator=",">(#{s.readingId}, #{s.number}, #{s.kpa})</foreach></script>""")
+    void insertStrokes(List<NewStroke> rows);
 
     @Select(value = """
             insert into compression_stroke (reading_id, number, kpa) values (#{readingId}, #{number}, #{kpa})
@@ -68,8 +146,17 @@ interface CompressionMapper {
             where id = #{id} and revision = #{revision}""")
     int updateConditions(long id, int revision, String conditions);
 
+    @Update("update compression_pass set settled = #{settled} where id = #{id}")
+    void settle(long id, String settled);
+
     @Update("update compression_reading set set_aside = #{reason} where id = #{id}")
     void setAside(long id, String reason);
+
+    @Update("update compression_reading set cylinder = #{cylinder} where id = #{id}")
+    void moveReading(long id, int cylinder);
+
+    @Update("update compression_stroke set kpa = #{kpa} where id = #{id}")
+    void setStroke(long id, double kpa);
 
     @Update("update compression_pass set removed = #{removed} where id = #{id}")
     void removePass(long id, boolean removed);

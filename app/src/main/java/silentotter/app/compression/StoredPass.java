@@ -4,8 +4,10 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CompressionReading;
+import silentotter.core.compression.PassDoubt;
 import silentotter.core.compression.PassKind;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Pressure;
@@ -13,7 +15,12 @@ import silentotter.core.quantity.Volume;
 
 /** A pass as stored, with its readings in the order taken. */
 public record StoredPass(
-        long id, PassKind kind, int revision, ConditionsDocument conditions, List<StoredReading> readings) {
+        long id,
+        PassKind kind,
+        int revision,
+        ConditionsDocument conditions,
+        List<PassDoubt.Kind> settled,
+        List<StoredReading> readings) {
 
     /**
      * A reading as stored.
@@ -48,6 +55,7 @@ public record StoredPass(
         return new CompressionPass(
                 kind,
                 ConditionsReader.read(conditions),
-                readings.stream().map(StoredReading::toCore).toList());
+                readings.stream().map(StoredReading::toCore).toList(),
+                Set.copyOf(settled));
     }
 }

@@ -13,6 +13,8 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import silentotter.app.casefile.CaseFiles;
 import silentotter.app.engine.Engines;
+import silentotter.app.progress.Progress;
+import silentotter.app.sheet.JobList;
 
 /** Loads the Marrow Sound harbour yard into an empty database, through the same door as any case file. */
 @Component
@@ -20,10 +22,14 @@ import silentotter.app.engine.Engines;
 class DemoData implements ApplicationRunner {
     private final CaseFiles caseFiles;
     private final Engines engines;
+    private final Progress progress;
+    private final JobList list;
 
-    DemoData(CaseFiles caseFiles, Engines engines) {
+    DemoData(CaseFiles caseFiles, Engines engines, Progress progress, JobList list) {
         this.caseFiles = caseFiles;
         this.engines = engines;
+        this.progress = progress;
+        this.list = list;
     }
 
     @Override
@@ -36,7 +42,8 @@ class DemoData implements ApplicationRunner {
                 .sorted(Comparator.comparing(Resource::getFilename))
                 .toList();
         for (Resource file : inOrder) {
-            caseFiles.load(file.getContentAsString(StandardCharsets.UTF_8));
+            caseFiles.load(file.getContentAsString(StandardCharsets.UTF_8), progress.begin(null));
         }
+        list.settle();
     }
 }

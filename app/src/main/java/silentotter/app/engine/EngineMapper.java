@@ -24,10 +24,4 @@ interface EngineMapper {
             update engine set name = #{name}, cylinders = #{cylinders}, document = #{document}, revision = revision + 1
             where id = #{id} and revision = #{revision}""")
     int update(long id, int revision, String name, int cylinders, String document);
-
-    @Select("""
-            select coalesce(max(r.cylinder), 0) from compression_reading r
-            join compression_pass p on p.id = r.pass_id join job j on j.id = p.job_id
-            where j.engine_id = #{id} and r.removed = 0 and p.removed = 0""")
-    int highestCylinderRead(long id);
 }

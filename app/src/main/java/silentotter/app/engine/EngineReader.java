@@ -1,10 +1,12 @@
 package silentotter.app.engine;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleFunction;
 import silentotter.app.engine.EngineDocument.LimitDocument;
 import silentotter.core.engine.Arrangement;
@@ -29,6 +31,8 @@ import silentotter.core.quantity.Volume;
 /** Turns a document into an engine and says everything that is wrong with it at its field. */
 public final class EngineReader {
     private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_SOURCE = 400;
+    private static final int LONGEST_LABEL = 8;
 
     private final EngineDocument document;
     private final Problems problems;
@@ -54,6 +58,7 @@ public final class EngineReader {
     }
 
     private Optional<Engine> engine() {
+        int before = problems.all().size();
         String name = Objects.requireNonNullElse(document.name(), "").strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             problems.add(FieldProblem.of(
@@ -68,8 +73,9 @@ public final class EngineReader {
         Optional<Size> size = size();
         MakerLimits limits = limits();
         OilData oil = oil();
+        Optional<Rotation> rotation = rotation();
         Optional<Map<CylinderNumber, String>> labels = arrangement.map(this::labels);
-        if (!problems.isEmpty()) {
+        if (problems.all().size() > before) {
             return Optional.empty();
         }
         return Optional.of(new Engine(
@@ -77,9 +83,7 @@ public final class EngineReader {
                 arrangement.orElseThrow(),
                 labels.orElseThrow(),
                 firingOrder,
-                Optional.ofNullable(document.rotation())
-                        .filter(r -> r.turning() != null && r.seenFrom() != null)
-                        .map(r -> new Rotation(r.turning(), r.seenFrom())),
+                rotation,
                 traits,
                 size.orElseThrow(),
                 limits,
@@ -100,7 +104,7 @@ public final class EngineReader {
                 .allMatch(b -> b != null
                         && b.side() != null
                         && b.cylinders() != null
-                        && !b.cylinders().contains(null));
+                        && b.cylinders().stream().noneMatch(Objects::isNull));
         if (!whole) {
             problems.add(path + "banks", "each bank needs a side and its cylinders from the free end");
             return Optional.empty();
@@ -122,12 +126,34 @@ public final class EngineReader {
                         lean));
     }
 
-    private Optional<FiringOrder> firingOrder(Arrangement arrangement, Cycle cycle) {
-        List<Integer> order = Objects.requireNonNullElse(document.firingOrder(), List.of());
-        if (order.isEmpty()) {
+    private Optional<Rotation> rotation() {
+        EngineDocument.RotationDocument rotation = document.rotation();
+        if (rotation == null) {
             return Optional.empty();
         }
+        if (rotation.turning() == null || rotation.seenFrom() == null) {
+            problems.add(path + "rotation", "needs a direction and the end it is seen from");
+            return Optional.empty();
+        }
+        return Optional.of(new Rotation(rotation.turning(), rotation.seenFrom()));
+    }
+
+    private Optional<FiringOrder> firingOrder(Arrangement arrangement, Cycle cycle) {
+        List<Integer> order = Objects.requireNonNullElse(document.firingOrder(), List.of());
         List<Double> intervals = Objects.requireNonNullElse(document.intervalsDeg(), List.of());
+        int before = problems.all().size();
+        for (int i = 0; i < intervals.size(); i++) {
+            problems.required(path + "intervalsDeg[" + i + "]", intervals.get(i), AllowedRange.INTERVAL, v -> v);
+        }
+        if (order.isEmpty() && !intervals.isEmpty()) {
+            problems.add(path + "intervalsDeg", "needs the firing order: each is the way to the next cylinder in it");
+        }
+        if (order.stream().anyMatch(Objects::isNull)) {
+            problems.add(path + "firingOrder", "must be cylinders of this engine");
+        }
+        if (order.isEmpty() || problems.all().size() > before) {
+            return Optional.empty();
+        }
         return problems.attempt(
                 path + "firingOrder",
                 () -> new FiringOrder(order.stream().map(CylinderNumber::of).toList(), intervals)
@@ -137,16 +163,22 @@ public final class EngineReader {
     private Map<CylinderNumber, String> labels(Arrangement arrangement) {
         Map<CylinderNumber, String> result = new HashMap<>();
         Objects.requireNonNullElse(document.labels(), Map.<String, String>of()).forEach((key, label) -> {
-            Optional<CylinderNumber> cylinder =
-                    problems.attempt(path + "labels", () -> CylinderNumber.of(Integer.parseInt(key)));
-            if (cylinder.filter(arrangement::has).isEmpty() || label == null || label.isBlank() || label.length() > 8) {
+            Optional<CylinderNumber> cylinder = arrangement.cylinders().stream()
+                    .filter(c -> c.toString().equals(key))
+                    .findFirst();
+            if (cylinder.isEmpty() || label == null || label.isBlank() || label.length() > LONGEST_LABEL) {
                 problems.add(
-                        path + "labels",
-                        "'" + key + "' must be a cylinder of this engine with a label of 1 to 8 characters");
+                        path + "labels", "each must belong to a cylinder of this engine and have 1 to 8 characters");
             } else {
                 result.put(cylinder.get(), label.strip());
             }
         });
+        Set<String> seen = new HashSet<>();
+        arrangement.cylinders().stream()
+                .map(c -> result.getOrDefault(c, c.toString()))
+                .filter(l -> !seen.add(l))
+                .distinct()
+                .forEach(l -> problems.add(path + "labels", "two cylinders would be called " + l));
         return result;
     }
 
@@ -202,7 +234,8 @@ public final class EngineReader {
             return Optional.empty();
         }
         return problems.required(path + field + ".value", limit.value(), range, make)
-                .map(q -> new SourcedLimit<>(q, Objects.requireNonNullElse(limit.source(), ""), limit.verified()));
+                .map(q -> new SourcedLimit<>(
+                        q, problems.text(path + field + ".source", limit.source(), LONGEST_SOURCE), limit.verified()));
     }
 
     private OilData oil() {

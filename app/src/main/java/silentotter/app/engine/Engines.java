@@ -1,18 +1,26 @@
 package silentotter.app.engine;
 
+import static java.util.stream.Collectors.joining;
+
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Change;
 import silentotter.app.change.ChangeKind;
+import silentotter.app.change.FieldMerge;
 import silentotter.app.change.Journal;
 import silentotter.app.change.Undoable;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
 import silentotter.app.storage.Documents;
+import silentotter.app.storage.Documents.Readable;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.InvalidInput;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The engines that the shop keeps records of. */
 @Service
@@ -20,22 +28,32 @@ public class Engines implements Undoable {
     private final EngineMapper mapper;
     private final Documents documents;
     private final Journal journal;
+    private final List<HoldsCylinders> parts;
 
-    Engines(EngineMapper mapper, Documents documents, Journal journal) {
+    Engines(EngineMapper mapper, Documents documents, Journal journal, List<HoldsCylinders> parts) {
         this.mapper = mapper;
         this.documents = documents;
         this.journal = journal;
+        this.parts = parts;
     }
 
     /** An engine as stored. */
     public record StoredEngine(long id, int revision, EngineDocument engine) {}
 
+    @Transactional(readOnly = true)
     public List<StoredEngine> all() {
         return mapper.all().stream().map(this::stored).toList();
     }
 
+    @Transactional(readOnly = true)
     public StoredEngine byId(long id) {
         return mapper.byId(id).map(this::stored).orElseThrow(() -> new NotFound("There is no engine " + id + "."));
+    }
+
+    /** The engine of a stored document, without what an earlier version let pass and this one does not. */
+    public Readable<EngineDocument, Engine> read(StoredEngine stored) {
+        return documents.readable(
+                stored.engine(), EngineDocument.class, (d, problems) -> EngineReader.read(d, problems, ""));
     }
 
     @Transactional
@@ -64,18 +82,48 @@ public class Engines implements Undoable {
 
     private void write(long id, int revision, EngineDocument document) {
         Engine engine = EngineReader.read(document);
-        int count = engine.arrangement().count();
-        int read = mapper.highestCylinderRead(id);
-        if (read > count) {
-            throw InvalidInput.at(
-                    "banks",
-                    "cylinder " + read + " has readings already, so it cannot be left out",
-                    read + " or more cylinders");
-        }
-        if (mapper.update(id, revision, engine.name(), count, documents.write(document)) == 0) {
+        refuseToLose(id, engine.arrangement().count());
+        if (mapper.update(id, revision, engine.name(), engine.arrangement().count(), documents.write(document)) == 0) {
             throw new Conflict(
                     byId(id).engine().name()
                             + " was changed in another window meanwhile. What you typed is still here; look at the other change first.");
+        }
+        journal.touchedJobsOfEngine(id);
+    }
+
+    private void refuseToLose(long id, int count) {
+        if (byId(id).engine().banks().stream()
+                        .mapToInt(b -> b.cylinders().size())
+                        .sum()
+                <= count) {
+            return;
+        }
+        Map<String, Set<Integer>> lost = new LinkedHashMap<>();
+        for (HoldsCylinders part : parts) {
+            Set<Integer> beyond = new TreeSet<>(part.cylindersHeld(id));
+            beyond.removeIf(c -> c <= count);
+            if (!beyond.isEmpty()) {
+                lost.merge(part.held(), beyond, (a, b) -> {
+                    a.addAll(b);
+                    return a;
+                });
+            }
+        }
+        if (!lost.isEmpty()) {
+            int least = lost.values().stream()
+                    .flatMap(Set::stream)
+                    .max(Integer::compareTo)
+                    .orElseThrow();
+            throw InvalidInput.at(
+                    "banks",
+                    lost.entrySet().stream()
+                                    .map(e -> "there are " + e.getKey() + " of cylinder "
+                                            + e.getValue().stream()
+                                                    .map(String::valueOf)
+                                                    .collect(joining(", ")))
+                                    .collect(joining("; "))
+                            + ". Take those back or move them first",
+                    least + " or more cylinders");
         }
     }
 
@@ -86,16 +134,22 @@ public class Engines implements Undoable {
 
     @Override
     public void undo(Change change) {
-        put(change.targetId(), change.before());
+        replay(change.targetId(), change.after(), change.before());
     }
 
     @Override
     public void redo(Change change) {
-        put(change.targetId(), change.after());
+        replay(change.targetId(), change.before(), change.after());
     }
 
-    private void put(long id, String document) {
-        write(id, byId(id).revision(), documents.read(document, EngineDocument.class));
+    /** An engine is shared by its jobs: only what this change changed is put back. */
+    private void replay(long id, String from, String to) {
+        StoredEngine present = byId(id);
+        ObjectNode merged = FieldMerge.replay(
+                documents.tree(present.engine()),
+                documents.tree(documents.read(from, EngineDocument.class)),
+                documents.tree(documents.read(to, EngineDocument.class)));
+        write(id, present.revision(), documents.fromTree(merged, EngineDocument.class));
     }
 
     private StoredEngine stored(EngineRow row) {

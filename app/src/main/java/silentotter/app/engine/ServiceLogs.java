@@ -15,6 +15,8 @@ import silentotter.core.intake.ServiceLog;
 /** The service logs of the engines. */
 @Service
 public class ServiceLogs implements Undoable {
+    private static final int MOST = 5000;
+
     private final ServiceMapper mapper;
     private final Documents documents;
     private final Journal journal;
@@ -26,6 +28,7 @@ public class ServiceLogs implements Undoable {
     }
 
     /** The entries of an engine, oldest first. */
+    @Transactional(readOnly = true)
     public List<ServiceDocument> of(long engineId) {
         return mapper.ofEngine(engineId).stream()
                 .map(d -> documents.read(d, ServiceDocument.class))
@@ -43,12 +46,16 @@ public class ServiceLogs implements Undoable {
     public void add(long jobId, long engineId, ServiceDocument entry) {
         Problems problems = new Problems();
         entry.read(problems, "");
+        if (of(engineId).size() >= MOST) {
+            problems.add("date", "this service log is full with " + MOST + " entries");
+        }
         problems.throwIfAny();
         journal.added(
                 jobId,
                 ChangeKind.SERVICE_ADDED,
                 restore(engineId, entry),
                 entry.kind().words() + " in the service log");
+        journal.touchedJobsOfEngine(engineId);
     }
 
     /** Puts an entry from a file where it belongs; the caller has checked it. Not a step to undo. */

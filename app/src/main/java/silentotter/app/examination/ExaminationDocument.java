@@ -1,7 +1,5 @@
 package silentotter.app.examination;
 
-import java.time.Instant;
-import java.time.format.DateTimeParseException;
 import java.util.Iterator;
 import java.util.Map;
 import java.util.Set;
@@ -24,6 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class ExaminationDocument {
     private static final int LONGEST_TEXT = 400;
+    private static final int LONGEST_LIST = 100;
     /** Parts keyed by cylinder number, and where. */
     private static final Set<String> BY_CYLINDER = Set.of("inside", "plugs.plugs", "valves.cylinders");
 
@@ -68,17 +67,35 @@ class ExaminationDocument {
         });
     }
 
+    /** What can be read of stored parts; a part that an earlier version let pass and this one cannot read is left out. */
+    Examination readable(ObjectNode examination) {
+        try {
+            return toCore(examination);
+        } catch (JacksonException e) {
+            ObjectNode rest = examination.deepCopy();
+            examination.propertyNames().forEach(part -> {
+                try {
+                    toCore(empty().set(part, examination.get(part)));
+                } catch (JacksonException unreadable) {
+                    rest.remove(part);
+                }
+            });
+            return toCore(rest);
+        }
+    }
+
     Examination toCore(ObjectNode examination) {
         return json.treeToValue(examination, Examination.class);
     }
 
     /** @throws InvalidInput with everything that is wrong, by field */
     Examination checked(ObjectNode examination, Engine engine, Problems problems, String path) {
+        int before = problems.all().size();
         try {
             numbersAndTexts(examination, path, problems);
             cylinders(examination, engine, path, problems);
             moments(examination, path, problems);
-            return toCore(examination);
+            return problems.all().size() > before ? Examination.EMPTY : toCore(examination);
         } catch (JacksonException e) {
             FieldProblem p = silentotter.app.http.Problems.unreadable(e);
             problems.add(new FieldProblem(path + p.field(), p.message(), p.allowed()));
@@ -98,6 +115,9 @@ class ExaminationDocument {
             } else if (value.isString() && value.asString().length() > LONGEST_TEXT) {
                 problems.add(FieldProblem.of(field, "is too long", "at most " + LONGEST_TEXT + " characters"));
             } else if (value.isArray()) {
+                if (value.size() > LONGEST_LIST) {
+                    problems.add(FieldProblem.of(field, "is too long", "at most " + LONGEST_LIST + " values"));
+                }
                 // A list of figures, such as the clearances of several valves, has the range of its name.
                 value.forEach(v -> AllowedRange.ofField(field)
                         .flatMap(r -> r.problemWith(field, v.asDouble()))
@@ -113,7 +133,7 @@ class ExaminationDocument {
         BY_CYLINDER.forEach(place -> {
             JsonNode at = examination.at("/" + place.replace('.', '/'));
             at.propertyNames().forEach(key -> {
-                if (!key.matches("\\d{1,2}") || Integer.parseInt(key) < 1 || Integer.parseInt(key) > count) {
+                if (!key.matches("[1-9]\\d?") || Integer.parseInt(key) > count) {
                     problems.add(FieldProblem.of(
                             path + place + "." + key, "does not exist on this engine", "1 to " + count));
                 }
@@ -123,7 +143,7 @@ class ExaminationDocument {
 
     private static void moments(ObjectNode examination, String path, Problems problems) {
         JsonNode soak = examination.at("/signs/soak/startedAt");
-        if (soak.isString()) {
+        if (!soak.isMissingNode()) {
             moment(soak, path + "signs.soak.startedAt", problems);
         }
         examination
@@ -133,10 +153,6 @@ class ExaminationDocument {
     }
 
     private static void moment(JsonNode value, String path, Problems problems) {
-        try {
-            Instant.parse(value.asString(""));
-        } catch (DateTimeParseException e) {
-            problems.add(path, "'" + value.asString("") + "' is not a moment such as 2026-11-24T09:42:00Z");
-        }
+        problems.moment(path, value.isString() ? value.asString() : "");
     }
 }

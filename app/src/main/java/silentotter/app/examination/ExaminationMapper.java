@@ -2,6 +2,7 @@ package silentotter.app.examination;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
@@ -10,7 +11,14 @@ import org.apache.ibatis.annotations.Update;
 interface ExaminationMapper {
     record PartRow(ExaminationPart part, String document) {}
 
-    record PhotoRow(long id, ExaminationPart part, int cylinder, String mediaType, byte[] content, String takenAt) {}
+    record PhotoRow(
+            long id,
+            String key,
+            ExaminationPart part,
+            int cylinder,
+            String mediaType,
+            byte[] content,
+            String takenAt) {}
 
     /** The parts as they are now. */
     @Select("""
@@ -19,9 +27,10 @@ interface ExaminationMapper {
     List<PartRow> parts(long jobId);
 
     @Select("""
-            select description || ' at ' || at from examination
-            where job_id = #{jobId} and part = #{part} and removed = 0 and description like '%swapped%' order by id""")
-    List<String> corrections(long jobId, ExaminationPart part);
+            select part, document from examination where id in (
+                select max(x.id) from examination x join job j on j.id = x.job_id
+                where j.engine_id = #{engineId} and x.removed = 0 group by x.job_id, x.part)""")
+    List<PartRow> partsOfEngine(long engineId);
 
     @Select(value = """
             insert into examination (job_id, part, document, description, at)
@@ -32,17 +41,39 @@ interface ExaminationMapper {
     void remove(long id, boolean removed);
 
     @Select("""
-            select id, part, cylinder, media_type, null as content, taken_at from photo
+            select id, key, part, cylinder, media_type, null as content, taken_at from photo
             where job_id = #{jobId} and removed = 0 order by id""")
     List<PhotoRow> photos(long jobId);
 
-    @Select("select id, part, cylinder, media_type, content, taken_at from photo where id = #{id}")
-    Optional<PhotoRow> photo(long id);
+    @Select("""
+            select id, key, part, cylinder, media_type, content, taken_at from photo
+            where key = #{key} and removed = 0""")
+    Optional<PhotoRow> photo(String key);
+
+    @Select("""
+            select distinct p.cylinder from photo p join job j on j.id = p.job_id
+            where j.engine_id = #{engineId} and p.removed = 0""")
+    Set<Integer> cylindersWithPhotos(long engineId);
+
+    @Select("select count(*) from photo where job_id = #{jobId} and removed = 0")
+    int countPhotos(long jobId);
+
+    @Update("""
+            update photo set cylinder = case cylinder when #{one} then #{other} else #{one} end
+            where job_id = #{jobId} and part = #{part} and cylinder in (#{one}, #{other})""")
+    void swapPhotos(long jobId, ExaminationPart part, int one, int other);
 
     @Select(value = """
-            insert into photo (job_id, part, cylinder, media_type, content, taken_at)
-            values (#{jobId}, #{part}, #{cylinder}, #{mediaType}, #{content}, #{takenAt}) returning id""", affectData = true)
-    long insertPhoto(long jobId, ExaminationPart part, int cylinder, String mediaType, byte[] content, String takenAt);
+            insert into photo (job_id, key, part, cylinder, media_type, content, taken_at)
+            values (#{jobId}, #{key}, #{part}, #{cylinder}, #{mediaType}, #{content}, #{takenAt}) returning id""", affectData = true)
+    long insertPhoto(
+            long jobId,
+            String key,
+            ExaminationPart part,
+            int cylinder,
+            String mediaType,
+            byte[] content,
+            String takenAt);
 
     @Update("update photo set removed = #{removed} where id = #{id}")
     void removePhoto(long id, boolean removed);

@@ -2,6 +2,7 @@ package silentotter.app.examination;
 
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 import silentotter.app.http.NotFound;
 
 /** The parts of an examination; each is changed by itself. */
@@ -18,6 +19,16 @@ public enum ExaminationPart {
 
     ExaminationPart(String words) {
         this.words = words;
+    }
+
+    /** Where in the part what is keyed by cylinder stands, as a JSON pointer; empty where nothing is. */
+    Optional<String> byCylinder() {
+        return switch (this) {
+            case PLUGS -> Optional.of("/plugs");
+            case INSIDE -> Optional.of("");
+            case VALVES -> Optional.of("/cylinders");
+            default -> Optional.empty();
+        };
     }
 
     /** The name in the document and in addresses: {@code plugs}. */

@@ -2,15 +2,17 @@ package silentotter.app.examination;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Change;
 import silentotter.app.change.ChangeKind;
+import silentotter.app.change.Corrections;
 import silentotter.app.change.Journal;
 import silentotter.app.change.Undoable;
+import silentotter.app.engine.HoldsCylinders;
+import silentotter.app.storage.Documents;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.input.FieldProblem;
@@ -21,20 +23,31 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What was looked at before the gauges, for each job. Every change is kept; the newest counts. */
 @Service
-public class Examinations implements Undoable {
+public class Examinations implements Undoable, HoldsCylinders {
     private final ExaminationMapper mapper;
     private final ExaminationDocument document;
+    private final Documents documents;
     private final Journal journal;
+    private final Corrections corrections;
     private final Clock clock;
 
-    Examinations(ExaminationMapper mapper, ExaminationDocument document, Journal journal, Clock clock) {
+    Examinations(
+            ExaminationMapper mapper,
+            ExaminationDocument document,
+            Documents documents,
+            Journal journal,
+            Corrections corrections,
+            Clock clock) {
         this.mapper = mapper;
         this.document = document;
+        this.documents = documents;
         this.journal = journal;
+        this.corrections = corrections;
         this.clock = clock;
     }
 
     /** The examination of a job as JSON, without what is empty. */
+    @Transactional(readOnly = true)
     public ObjectNode json(long jobId) {
         ObjectNode all = document.empty();
         mapper.parts(jobId).forEach(p -> {
@@ -46,13 +59,9 @@ public class Examinations implements Undoable {
         return all;
     }
 
+    @Transactional(readOnly = true)
     public Examination of(long jobId) {
-        return document.toCore(json(jobId));
-    }
-
-    /** Corrections of the tray, each in a sentence; they are the trail of plugs that were mixed up. */
-    public List<String> corrections(long jobId) {
-        return mapper.corrections(jobId, ExaminationPart.PLUGS);
+        return document.readable(json(jobId));
     }
 
     /**
@@ -67,28 +76,44 @@ public class Examinations implements Undoable {
         write(jobId, engine, all, part, document.merged(before, patch), description(part, patch));
     }
 
-    /** The plugs of two cylinders were mixed up: puts each where it belongs and keeps the trail. */
+    /** Two cylinders that were mixed up, and the sentence that says so. */
+    private record Swapped(ExaminationPart part, int one, int other, long correction) {}
+
+    /**
+     * What was said of two cylinders was mixed up: puts each where it belongs, photos too, and keeps the trail. Where
+     * nothing was said of the other, it is moved.
+     */
     @Transactional
-    public void swapPlugs(long jobId, Engine engine, int one, int other) {
+    public void swap(long jobId, Engine engine, ExaminationPart part, int one, int other) {
         int count = engine.arrangement().count();
         if (one == other || Math.min(one, other) < 1 || Math.max(one, other) > count) {
             throw InvalidInput.at("other", "needs two different cylinders of this engine", "1 to " + count);
         }
+        String pointer =
+                part.byCylinder().orElseThrow(() -> InvalidInput.at("part", "is not written down by cylinder"));
         ObjectNode all = json(jobId);
-        ObjectNode tray = all.get(ExaminationPart.PLUGS.key()) instanceof ObjectNode o ? o : document.empty();
-        ObjectNode plugs = tray.get("plugs") instanceof ObjectNode o ? o : tray.putObject("plugs");
-        JsonNode first = plugs.remove(Integer.toString(one));
-        JsonNode second = plugs.remove(Integer.toString(other));
+        ObjectNode changed = all.get(part.key()) instanceof ObjectNode o ? o : document.empty();
+        ObjectNode byCylinder = changed.at(pointer) instanceof ObjectNode o ? o : document.empty();
+        JsonNode first = byCylinder.remove(Integer.toString(one));
+        JsonNode second = byCylinder.remove(Integer.toString(other));
         if (first == null && second == null) {
-            throw InvalidInput.at("one", "nothing was said of either plug yet");
+            throw InvalidInput.at("one", "nothing was said of either yet");
         }
         if (second != null) {
-            plugs.set(Integer.toString(one), second);
+            byCylinder.set(Integer.toString(one), second);
         }
         if (first != null) {
-            plugs.set(Integer.toString(other), first);
+            byCylinder.set(Integer.toString(other), first);
         }
-        write(jobId, engine, all, ExaminationPart.PLUGS, tray, "plugs " + one + " and " + other + " swapped");
+        all.set(part.key(), changed);
+        Problems problems = new Problems();
+        document.checked(all, engine, problems, "");
+        problems.throwIfAny();
+        String description = part.words() + " " + one + " and " + other + " swapped";
+        long id = mapper.insert(jobId, part, changed.toString(), description, now());
+        mapper.swapPhotos(jobId, part, one, other);
+        String swapped = documents.write(new Swapped(part, one, other, corrections.add(jobId, description)));
+        journal.changed(jobId, ChangeKind.EXAMINATION_SWAPPED, id, description, swapped, swapped);
     }
 
     /** Puts an examination from a file where it belongs; the caller has checked it. Not a step to undo. */
@@ -134,17 +159,44 @@ public class Examinations implements Undoable {
     }
 
     @Override
+    public String held() {
+        return "findings";
+    }
+
+    @Override
+    public Set<Integer> cylindersHeld(long engineId) {
+        Set<Integer> held = new TreeSet<>();
+        mapper.partsOfEngine(engineId)
+                .forEach(p -> p.part()
+                        .byCylinder()
+                        .ifPresent(pointer -> document.parse(p.document())
+                                .at(pointer)
+                                .propertyNames()
+                                .forEach(key -> held.add(Integer.valueOf(key)))));
+        return held;
+    }
+
+    @Override
     public Set<ChangeKind> kinds() {
-        return Set.of(ChangeKind.EXAMINATION_CHANGED);
+        return Set.of(ChangeKind.EXAMINATION_CHANGED, ChangeKind.EXAMINATION_SWAPPED);
     }
 
     @Override
     public void undo(Change change) {
-        mapper.remove(change.targetId(), true);
+        apply(change, true);
     }
 
     @Override
     public void redo(Change change) {
-        mapper.remove(change.targetId(), false);
+        apply(change, false);
+    }
+
+    private void apply(Change change, boolean removed) {
+        mapper.remove(change.targetId(), removed);
+        if (change.kind() == ChangeKind.EXAMINATION_SWAPPED) {
+            Swapped s = documents.read(change.before(), Swapped.class);
+            mapper.swapPhotos(change.jobId(), s.part(), s.one(), s.other());
+            corrections.takeBack(s.correction(), removed);
+        }
     }
 }

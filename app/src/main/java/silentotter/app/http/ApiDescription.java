@@ -60,9 +60,7 @@ class ApiDescription {
 
     private static void require(Class<?> record, Schema<?> model) {
         for (RecordComponent component : record.getRecordComponents()) {
-            boolean nullable = component.getType() == Optional.class
-                    || component.getAccessor().isAnnotationPresent(Nullable.class)
-                    || component.isAnnotationPresent(Nullable.class);
+            boolean nullable = component.getType() == Optional.class || CompleteBody.isNullable(component);
             if (!nullable && model != null && model.getProperties() != null) {
                 model.addRequiredItem(component.getName());
             }

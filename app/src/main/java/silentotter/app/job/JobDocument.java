@@ -11,4 +11,10 @@ public record JobDocument(
         @Nullable String technician,
         @Nullable Double ambientKPa,
         @Nullable Double altitudeM,
-        @Nullable Double temperatureC) {}
+        @Nullable Double temperatureC) {
+
+    /** The same job on another day. */
+    JobDocument on(String day) {
+        return new JobDocument(day, distanceKm, hours, complaint, technician, ambientKPa, altitudeM, temperatureC);
+    }
+}

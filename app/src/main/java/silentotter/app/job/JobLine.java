@@ -2,7 +2,11 @@ package silentotter.app.job;
 
 import silentotter.core.diagnosis.Tone;
 
-/** One line of the list of jobs. */
+/**
+ * One line of the list of jobs.
+ *
+ * @param upToDate whether the headline was worked out from the job as it now is
+ */
 public record JobLine(
         long id,
         String date,
@@ -12,4 +16,5 @@ public record JobLine(
         String complaint,
         String technician,
         String headline,
-        Tone tone) {}
+        Tone tone,
+        boolean upToDate) {}

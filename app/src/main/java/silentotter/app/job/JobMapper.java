@@ -25,7 +25,7 @@ interface JobMapper {
 
     @Select("""
             select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
-                j.headline, j.tone
+                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
             from job j join engine e on e.id = j.engine_id
             """ + MATCHES + " order by j.date desc, j.id desc limit #{limit} offset #{offset}")
     List<JobLine> lines(String like, int limit, int offset);
@@ -44,8 +44,13 @@ interface JobMapper {
             where id = #{id} and document_revision = #{documentRevision}""")
     int update(long id, int documentRevision, String date, String complaint, String technician, String document);
 
+    /** Keeps a headline, unless the job has changed since it was worked out. */
     @Update("""
-            update job set revision = revision + 1, changed_at = #{changedAt}, headline = #{headline}, tone = #{tone}
-            where id = #{id}""")
-    void touch(long id, String changedAt, String headline, Tone tone);
+            update job set headline = #{headline}, tone = #{tone}, headline_of = #{revision}
+            where id = #{id} and revision = #{revision}""")
+    int keepHeadline(long id, int revision, String headline, Tone tone);
+
+    /** Jobs whose headline belongs to an older revision, newest first. */
+    @Select("select id from job where headline_of is not revision order by date desc, id desc")
+    List<Long> withOldHeadline();
 }

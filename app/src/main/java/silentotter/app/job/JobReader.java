@@ -1,11 +1,8 @@
 package silentotter.app.job;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
-import java.util.Objects;
 import java.util.Optional;
 import silentotter.core.input.AllowedRange;
-import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
 import silentotter.core.job.Ambient;
 import silentotter.core.job.Job;
@@ -28,7 +25,8 @@ public final class JobReader {
 
     /** Reads as part of something larger; empty when problems were added. */
     public static Optional<Job> read(JobDocument d, Problems problems, String path) {
-        Optional<LocalDate> date = date(d.date(), problems, path);
+        int before = problems.all().size();
+        Optional<LocalDate> date = problems.day(path + "date", d.date());
         Ambient ambient = new Ambient(
                 problems.optional(path + "ambientKPa", d.ambientKPa(), AllowedRange.AMBIENT, Pressure::ofKPa),
                 problems.optional(path + "altitudeM", d.altitudeM(), AllowedRange.ALTITUDE, v -> v),
@@ -37,28 +35,10 @@ public final class JobReader {
         Optional<Double> distance =
                 problems.optional(path + "distanceKm", d.distanceKm(), AllowedRange.DISTANCE, v -> v);
         Optional<Double> hours = problems.optional(path + "hours", d.hours(), AllowedRange.HOURS, v -> v);
-        String complaint = text(d.complaint(), problems, path + "complaint");
-        String technician = text(d.technician(), problems, path + "technician");
-        return problems.isEmpty()
+        String complaint = problems.text(path + "complaint", d.complaint(), LONGEST_TEXT);
+        String technician = problems.text(path + "technician", d.technician(), LONGEST_TEXT);
+        return problems.all().size() == before
                 ? Optional.of(new Job(date.orElseThrow(), distance, hours, complaint, technician, ambient))
                 : Optional.empty();
-    }
-
-    private static Optional<LocalDate> date(String text, Problems problems, String path) {
-        try {
-            return Optional.of(LocalDate.parse(Objects.requireNonNullElse(text, "")));
-        } catch (DateTimeParseException e) {
-            problems.add(FieldProblem.of(
-                    path + "date", "'" + text + "' is not a date", "year-month-day, such as 2026-11-24"));
-            return Optional.empty();
-        }
-    }
-
-    private static String text(String text, Problems problems, String path) {
-        String value = Objects.requireNonNullElse(text, "").strip();
-        if (value.length() > LONGEST_TEXT) {
-            problems.add(FieldProblem.of(path, "is too long", "at most " + LONGEST_TEXT + " characters"));
-        }
-        return value;
     }
 }

@@ -14,6 +14,7 @@ import silentotter.app.engine.Engines;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
 import silentotter.app.storage.Documents;
+import silentotter.app.storage.Documents.Readable;
 import silentotter.core.diagnosis.Tone;
 import silentotter.core.job.Job;
 
@@ -41,6 +42,7 @@ public class Jobs implements Undoable {
     /** A page of the list. */
     public record Page(int total, List<JobLine> jobs) {}
 
+    @Transactional(readOnly = true)
     public Page page(String search, int limit, int offset) {
         String like = search.isBlank()
                 ? ""
@@ -48,6 +50,7 @@ public class Jobs implements Undoable {
         return new Page(mapper.count(like), mapper.lines(like, limit, offset));
     }
 
+    @Transactional(readOnly = true)
     public StoredJob byId(long id) {
         return mapper.byId(id)
                 .map(r -> new StoredJob(
@@ -60,12 +63,24 @@ public class Jobs implements Undoable {
                 .orElseThrow(() -> new NotFound("There is no job " + id + "."));
     }
 
+    @Transactional(readOnly = true)
     public List<Long> ofEngine(long engineId) {
         return mapper.ofEngine(engineId);
     }
 
+    @Transactional(readOnly = true)
     public int revision(long id) {
         return mapper.revision(id).orElseThrow(() -> new NotFound("There is no job " + id + "."));
+    }
+
+    /** The job of a stored document, without what an earlier version let pass and this one does not. */
+    public Readable<JobDocument, Job> read(StoredJob stored) {
+        // Only an impossible date can be left out and be needed; the day of the last change stands in for it.
+        String day = stored.changedAt().substring(0, 10);
+        return documents.readable(
+                stored.job(),
+                JobDocument.class,
+                (d, problems) -> JobReader.read(d.date() == null ? d.on(day) : d, problems, ""));
     }
 
     @Transactional
@@ -129,9 +144,15 @@ public class Jobs implements Undoable {
         write(id, byId(id).documentRevision(), documents.read(document, JobDocument.class));
     }
 
-    /** Notes that something of the job has changed, and what the verdict now is. */
+    /** Keeps what the verdict of a revision of a job is, for the list; a job that has changed since is left alone. */
     @Transactional
-    public void touch(long id, String headline, Tone tone) {
-        mapper.touch(id, Instant.now(clock).toString(), headline, tone);
+    public void keepHeadline(long id, int revision, String headline, Tone tone) {
+        mapper.keepHeadline(id, revision, headline, tone);
+    }
+
+    /** Jobs whose headline belongs to an older revision. */
+    @Transactional(readOnly = true)
+    public List<Long> withOldHeadline() {
+        return mapper.withOldHeadline();
     }
 }

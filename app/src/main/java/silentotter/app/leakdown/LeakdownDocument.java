@@ -1,8 +1,10 @@
 package silentotter.app.leakdown;
 
 import jakarta.annotation.Nullable;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import silentotter.core.leakdown.DoneBefore;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownKind;
@@ -30,4 +32,29 @@ public record LeakdownDocument(
         @Nullable ListenedWith listenedWith,
         @Nullable Map<Integer, Heard> neighbours,
         @Nullable List<Integer> excluded,
-        @Nullable List<Double> settling) {}
+        @Nullable List<Double> settling) {
+
+    /** The same attempt with other findings of listening. */
+    LeakdownDocument heard(
+            Map<Place, Heard> places,
+            Map<Integer, Heard> atNeighbours,
+            Collection<Integer> plugged,
+            ListenedWith with) {
+        return new LeakdownDocument(
+                kind,
+                leakPercent,
+                cylinderKPa,
+                supplyKPa,
+                state,
+                doneBefore,
+                places,
+                with,
+                atNeighbours,
+                List.copyOf(plugged),
+                settling);
+    }
+
+    List<Integer> plugged() {
+        return Objects.requireNonNullElse(excluded, List.of());
+    }
+}

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import silentotter.app.change.SentBefore;
 
 @Mapper
 interface LeakdownMapper {
@@ -31,13 +32,33 @@ interface LeakdownMapper {
             where job_id = #{jobId} and removed = 0 order by id""")
     List<LeakdownRow> readings(long jobId);
 
-    @Select("select count(*) > 0 from leakdown_reading where key = #{key}")
-    boolean hasReading(String key);
+    @Select("""
+            select l.id, l.tester_id, l.cylinder, l.document, l.set_aside, l.taken_at
+            from leakdown_reading l join job j on j.id = l.job_id where j.engine_id = #{engineId} and l.removed = 0""")
+    List<LeakdownRow> ofEngine(long engineId);
+
+    @Select("select count(*) from leakdown_reading where job_id = #{jobId} and removed = 0")
+    int count(long jobId);
+
+    @Select("select job_id, sent, removed from leakdown_reading where key = #{key}")
+    Optional<SentBefore> sentBefore(String key);
 
     @Select(value = """
-            insert into leakdown_reading (job_id, key, tester_id, cylinder, document, set_aside, taken_at)
-            values (#{jobId}, #{key}, #{testerId}, #{cylinder}, #{document}, #{setAside}, #{takenAt}) returning id""", affectData = true)
-    long insert(long jobId, String key, long testerId, int cylinder, String document, String setAside, String takenAt);
+            insert into leakdown_reading (job_id, key, sent, tester_id, cylinder, document, set_aside, taken_at)
+            values (#{jobId}, #{key}, #{sent}, #{testerId}, #{cylinder}, #{document}, #{setAside}, #{takenAt})
+            returning id""", affectData = true)
+    long insert(
+            long jobId,
+            String key,
+            String sent,
+            long testerId,
+            int cylinder,
+            String document,
+            String setAside,
+            String takenAt);
+
+    @Update("update leakdown_reading set cylinder = #{cylinder}, document = #{document} where id = #{id}")
+    void move(long id, int cylinder, String document);
 
     @Update("update leakdown_reading set document = #{document} where id = #{id}")
     void updateDocument(long id, String document);

@@ -16,6 +16,7 @@ import silentotter.core.instruments.LeakdownTester;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownKind;
 import silentotter.core.leakdown.LeakdownReading;
+import silentotter.core.leakdown.Place;
 import silentotter.core.quantity.Pressure;
 
 /** Turns a document into a leak-down reading and says everything that is wrong with it at its field. */
@@ -40,22 +41,28 @@ public final class LeakdownReader {
         }
         if (d.kind() == null) {
             problems.add(path + "kind", "is missing");
-        } else if (d.kind() == LeakdownKind.WET && cylinder >= 1 && cylinder <= count) {
-            CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(cylinder))
-                    .ifPresent(r -> problems.add(path + "cylinder", r));
         }
         double percent = percent(d, tester, problems, path);
         Map<Integer, Heard> neighbours = Objects.requireNonNullElse(d.neighbours(), Map.of());
         List<Integer> excluded = Objects.requireNonNullElse(d.excluded(), List.of());
+        Map<Place, Heard> heard = Objects.requireNonNullElse(d.heard(), Map.of());
+        List<Double> settling = Objects.requireNonNullElse(d.settling(), List.of());
+        if (heard.keySet().stream().anyMatch(p -> p == Place.NEIGHBOUR)) {
+            problems.add(path + "heard", "does not say at which neighbour; use neighbours");
+        }
+        boolean gaps = Stream.of(heard.values(), neighbours.values(), excluded, settling)
+                .anyMatch(c -> c.stream().anyMatch(Objects::isNull));
+        if (gaps) {
+            problems.add(path + "heard", "has a place without what was heard there, or a reading without a value");
+            return Optional.empty();
+        }
         Stream.concat(neighbours.keySet().stream(), excluded.stream())
                 .filter(n -> n < 1 || n > count || n == cylinder)
+                .distinct()
                 .forEach(n -> problems.add(
                         FieldProblem.of(path + "neighbours." + n, n + " is no neighbour here", "1 to " + count)));
-        List<Double> settling = Objects.requireNonNullElse(d.settling(), List.of());
         for (int i = 0; i < settling.size(); i++) {
-            AllowedRange.LEAK_PERCENT
-                    .problemWith(path + "settling[" + i + "]", settling.get(i))
-                    .ifPresent(problems::add);
+            problems.required(path + "settling[" + i + "]", settling.get(i), AllowedRange.LEAK_PERCENT, v -> v);
         }
         if (problems.all().size() > before) {
             return Optional.empty();
@@ -78,12 +85,26 @@ public final class LeakdownReader {
                 percent,
                 Optional.ofNullable(d.state()),
                 Optional.ofNullable(d.doneBefore()),
-                Objects.requireNonNullElse(d.heard(), Map.of()),
+                heard,
                 neighbours.entrySet().stream()
                         .collect(Collectors.toMap(e -> CylinderNumber.of(e.getKey()), Map.Entry::getValue)),
                 excluded.stream().map(CylinderNumber::of).collect(Collectors.toSet()),
                 settling,
                 Optional.ofNullable(setAside)));
+    }
+
+    /**
+     * Why a reading that was taken does not count on this engine as it is now known; empty when it does. Asked before oil is
+     * poured; of what was poured it is only said.
+     */
+    public static Optional<String> doesNotFit(Engine engine, int cylinder, LeakdownDocument d) {
+        int count = engine.arrangement().count();
+        if (cylinder > count) {
+            return Optional.of("This engine has " + count + " cylinders.");
+        }
+        return d.kind() == LeakdownKind.WET
+                ? CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(cylinder))
+                : Optional.empty();
     }
 
     /** The reading in per cent, from the dial or from two gauges. */
@@ -115,7 +136,6 @@ public final class LeakdownReader {
                     "0 to " + Math.round(supply.get().kPa()) + " kPa"));
             return 0;
         }
-        return cylinder.map(c -> Math.min(99.5, 100 * (1 - c.ratioTo(supply.get()))))
-                .orElse(0.0);
+        return cylinder.map(c -> 100 * (1 - c.ratioTo(supply.get()))).orElse(0.0);
     }
 }

@@ -1,15 +1,19 @@
 package silentotter.app.sheet;
 
 import jakarta.annotation.Nullable;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import silentotter.app.compression.StoredPass;
 import silentotter.core.compression.BuildUp;
 import silentotter.core.compression.CompressionAnalysis;
+import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.CylinderResult;
 import silentotter.core.compression.CylinderValue;
 import silentotter.core.compression.Evenness;
 import silentotter.core.compression.FaultKind;
 import silentotter.core.compression.Lack;
+import silentotter.core.compression.PassDoubt;
 import silentotter.core.compression.PassKind;
 import silentotter.core.compression.ReadingFault;
 import silentotter.core.compression.Ruling;
@@ -19,6 +23,7 @@ import silentotter.core.compression.Standing;
 import silentotter.core.compression.WetOutcome;
 import silentotter.core.compression.WetResult;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Volume;
@@ -36,7 +41,20 @@ record CompressionView(
         @Nullable String wetRefusal,
         @Nullable Double safeOilMl,
         List<FaultView> faults,
+        List<DoubtView> doubts,
+        List<NotCountedView> notCounted,
         List<Lack> lacks) {
+
+    /** Something of a pass that may be meant as something else. */
+    record DoubtView(
+            long passId,
+            PassDoubt.Kind kind,
+            List<Integer> cylinders,
+            String text,
+            List<PassDoubt.Conversion> conversions) {}
+
+    /** A reading that was taken and does not count on this engine. */
+    record NotCountedView(long readingId, String reason) {}
 
     record ResultView(
             int cylinder,
@@ -132,7 +150,8 @@ record CompressionView(
         }
     }
 
-    static CompressionView of(CompressionAnalysis a, UnaryOperator<String> say) {
+    static CompressionView of(Interpretation c, List<StoredPass> passes, UnaryOperator<String> say) {
+        CompressionAnalysis a = c.compression();
         return new CompressionView(
                 a.cylinders().values().stream().map(ResultView::of).toList(),
                 a.evenness().map(EvennessView::of).orElse(null),
@@ -145,7 +164,30 @@ record CompressionView(
                 a.wetRefusal().orElse(null),
                 a.safeOil().map(Volume::millilitres).orElse(null),
                 a.faults().stream().map(f -> FaultView.of(f, say)).toList(),
+                doubts(a, passes, say),
+                notCounted(c.engine(), passes),
                 a.lacks());
+    }
+
+    private static List<DoubtView> doubts(CompressionAnalysis a, List<StoredPass> passes, UnaryOperator<String> say) {
+        List<DoubtView> all = new ArrayList<>();
+        for (int i = 0; i < a.doubts().size(); i++) {
+            long passId = passes.get(i).id();
+            a.doubts().get(i).stream()
+                    .map(d ->
+                            new DoubtView(passId, d.kind(), numbers(d.cylinders()), say.apply(d.text()), d.readings()))
+                    .forEach(all::add);
+        }
+        return all;
+    }
+
+    private static List<NotCountedView> notCounted(Engine engine, List<StoredPass> passes) {
+        return passes.stream()
+                .filter(p -> p.kind() == PassKind.WET)
+                .flatMap(p -> p.readings().stream())
+                .flatMap(r -> CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(r.cylinder())).stream()
+                        .map(reason -> new NotCountedView(r.id(), reason)))
+                .toList();
     }
 
     private static List<Integer> numbers(List<CylinderNumber> cylinders) {

@@ -6,7 +6,6 @@ import java.time.Duration;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,7 +20,7 @@ import silentotter.app.examination.ExaminationPart;
 import silentotter.app.examination.Examinations;
 import silentotter.app.examination.Photos;
 import silentotter.app.job.Jobs;
-import silentotter.app.shop.Shop;
+import silentotter.app.shop.Choices;
 import silentotter.core.plugs.PlugSchool;
 import tools.jackson.databind.JsonNode;
 
@@ -33,16 +32,21 @@ class ExaminationController {
     private final Photos photos;
     private final ServiceLogs serviceLogs;
     private final Jobs jobs;
-    private final Shop shop;
+    private final Choices choices;
 
     ExaminationController(
-            Sheets sheets, Examinations examinations, Photos photos, ServiceLogs serviceLogs, Jobs jobs, Shop shop) {
+            Sheets sheets,
+            Examinations examinations,
+            Photos photos,
+            ServiceLogs serviceLogs,
+            Jobs jobs,
+            Choices choices) {
         this.sheets = sheets;
         this.examinations = examinations;
         this.photos = photos;
         this.serviceLogs = serviceLogs;
         this.jobs = jobs;
-        this.shop = shop;
+        this.choices = choices;
     }
 
     record Swap(int one, int other) {}
@@ -50,24 +54,28 @@ class ExaminationController {
     record LeadingPlugSchool(PlugSchool school) {}
 
     /** Merges a patch (RFC 7396) into one part: intake, signs, plugs, inside, crankcase or steps. */
-    @Transactional
     @PatchMapping("/api/jobs/{id}/examination/{part}")
     SheetView change(
             @PathVariable long id,
             @PathVariable String part,
             @RequestBody @Schema(type = "object", description = "JSON merge patch") JsonNode patch) {
         examinations.change(id, sheets.engineOf(id), ExaminationPart.ofKey(part), patch);
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PostMapping("/api/jobs/{id}/plugs/swap")
     SheetView swap(@PathVariable long id, @RequestBody Swap body) {
-        examinations.swapPlugs(id, sheets.engineOf(id), body.one(), body.other());
-        return sheets.changedSheet(id);
+        examinations.swap(id, sheets.engineOf(id), ExaminationPart.PLUGS, body.one(), body.other());
+        return sheets.sheet(id);
     }
 
-    @Transactional
+    /** What was said of two cylinders was mixed up: plugs, inside or valves. */
+    @PostMapping("/api/jobs/{id}/examination/{part}/swap")
+    SheetView swapPart(@PathVariable long id, @PathVariable String part, @RequestBody Swap body) {
+        examinations.swap(id, sheets.engineOf(id), ExaminationPart.ofKey(part), body.one(), body.other());
+        return sheets.sheet(id);
+    }
+
     @PostMapping(
             path = "/api/jobs/{id}/photos/{part}/{cylinder}",
             consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, "image/webp"})
@@ -78,30 +86,28 @@ class ExaminationController {
             @Parameter(hidden = true) @RequestHeader("Content-Type") String mediaType,
             @RequestBody byte[] content) {
         photos.add(id, sheets.engineOf(id), ExaminationPart.ofKey(part), cylinder, mediaType, content);
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @GetMapping("/api/photos/{photoId}")
-    ResponseEntity<byte[]> photo(@PathVariable long photoId) {
-        Photos.Picture picture = photos.byId(photoId);
+    @GetMapping("/api/photos/{key}")
+    ResponseEntity<byte[]> photo(@PathVariable String key) {
+        Photos.Picture picture = photos.byKey(key);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(picture.photo().mediaType()))
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
                 .body(picture.content());
     }
 
-    @Transactional
     @PostMapping("/api/jobs/{id}/service")
     SheetView addService(@PathVariable long id, @RequestBody ServiceDocument body) {
         serviceLogs.add(id, jobs.byId(id).engineId(), body);
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
     /** The school of plug reading that counts on all sheets of this shop. */
-    @Transactional
     @PutMapping("/api/jobs/{id}/leading-plug-school")
     SheetView leadPlugs(@PathVariable long id, @RequestBody LeadingPlugSchool body) {
-        shop.leadPlugs(body.school());
-        return sheets.changedSheet(id);
+        choices.leadPlugs(body.school());
+        return sheets.sheet(id);
     }
 }

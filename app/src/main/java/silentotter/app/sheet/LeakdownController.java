@@ -4,14 +4,12 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import silentotter.app.job.JobReader;
 import silentotter.app.job.Jobs;
 import silentotter.app.leakdown.Leakdown;
 import silentotter.app.leakdown.LeakdownDocument;
@@ -43,7 +41,12 @@ class LeakdownController {
         this.jobs = jobs;
     }
 
-    record NewLeakdown(@Nullable String key, long testerId, int cylinder, LeakdownDocument reading) {}
+    record NewLeakdown(
+            @Nullable String key, @Nullable Integer attempt, long testerId, int cylinder, LeakdownDocument reading) {}
+
+    record LeakdownMove(int cylinder) {}
+
+    record HeardMove(long to) {}
 
     /** @param heard nothing takes the place back to "not listened" */
     record Listening(
@@ -62,14 +65,13 @@ class LeakdownController {
     /** @param holes one where the supply is known, two where the dial hides it */
     record Calibration(@Nullable Double supplyKPa, List<BleedReading> holes) {}
 
-    @Transactional
     @PostMapping("/readings")
     SheetView addLeakdown(@PathVariable long id, @RequestBody NewLeakdown body) {
-        leakdown.add(id, sheets.engineOf(id), body.testerId(), body.cylinder(), body.key(), body.reading());
-        return sheets.changedSheet(id);
+        leakdown.add(
+                id, sheets.engineOf(id), body.testerId(), body.cylinder(), body.key(), body.attempt(), body.reading());
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PostMapping("/readings/{readingId}/heard")
     SheetView hear(@PathVariable long id, @PathVariable long readingId, @RequestBody Listening body) {
         leakdown.hear(
@@ -81,33 +83,43 @@ class LeakdownController {
                 body.neighbour(),
                 Boolean.TRUE.equals(body.excluded()),
                 body.listenedWith());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PutMapping("/readings/{readingId}/set-aside")
     SheetView setAsideLeakdown(
             @PathVariable long id, @PathVariable long readingId, @RequestBody LeakdownSetAside body) {
         leakdown.setAside(id, readingId, body.reason());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
+    /** Puts a reading where it belongs when it was typed on the wrong cylinder. */
+    @PutMapping("/readings/{readingId}/cylinder")
+    SheetView moveLeakdown(@PathVariable long id, @PathVariable long readingId, @RequestBody LeakdownMove body) {
+        leakdown.move(id, sheets.engineOf(id), readingId, body.cylinder());
+        return sheets.sheet(id);
+    }
+
+    /** Hands what was heard to another reading. */
+    @PutMapping("/readings/{readingId}/heard")
+    SheetView moveHeard(@PathVariable long id, @PathVariable long readingId, @RequestBody HeardMove body) {
+        leakdown.moveHeard(id, sheets.engineOf(id), readingId, body.to());
+        return sheets.sheet(id);
+    }
+
     @PostMapping("/testers")
     SheetView addTester(@PathVariable long id, @RequestBody TesterDocument body) {
         testers.add(body);
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PutMapping("/testers/{testerId}")
     SheetView changeTester(@PathVariable long id, @PathVariable long testerId, @RequestBody TesterChange body) {
         testers.change(testerId, body.revision(), body.tester());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
     /** Finds the orifice of a tester, and its supply where two holes were read. */
-    @Transactional
     @PostMapping("/testers/{testerId}/calibration")
     SheetView calibrate(@PathVariable long id, @PathVariable long testerId, @RequestBody Calibration body) {
         Testers.StoredTester stored = testers.byId(testerId);
@@ -120,7 +132,7 @@ class LeakdownController {
             problems.add("supplyKPa", "is needed with one hole; two holes of different size find it");
         }
         problems.throwIfAny();
-        Pressure ambient = JobReader.read(jobs.byId(id).job()).ambient().pressure();
+        Pressure ambient = jobs.read(jobs.byId(id)).value().ambient().pressure();
         TesterCalibration found = problems.attempt(
                         "holes",
                         () -> holes.size() == 1
@@ -135,7 +147,7 @@ class LeakdownController {
                         .calibratedTo(
                                 found.orifice().equivalentHole().mm(),
                                 found.supply().kPa()));
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
     private static List<BleedHole> holes(Calibration body, Problems problems) {
@@ -149,8 +161,8 @@ class LeakdownController {
             BleedReading r = given.get(i);
             Optional<Length> hole =
                     problems.required(path + "bleedHoleMm", r.bleedHoleMm(), AllowedRange.BLEED_HOLE, Length::ofMm);
-            Optional<Double> percent =
-                    problems.required(path + "leakPercent", r.leakPercent(), AllowedRange.LEAK_PERCENT, v -> v);
+            Optional<Double> percent = problems.required(
+                    path + "leakPercent", r.leakPercent(), AllowedRange.LEAK_PERCENT_OF_A_HOLE, v -> v);
             double discharge = problems.optional(
                             path + "bleedDischargeCoefficient",
                             r.bleedDischargeCoefficient(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import silentotter.app.leakdown.Leakdown.NotCounted;
 import silentotter.app.leakdown.Leakdown.StoredLeakdown;
 import silentotter.app.leakdown.Testers.StoredTester;
 import silentotter.core.engine.CylinderNumber;
@@ -24,6 +25,7 @@ import silentotter.core.quantity.Length;
 /** Leak-down in plain numbers: what was read, what it says, and where the crank goes next. */
 record LeakdownView(
         List<StoredLeakdown> readings,
+        List<NotCounted> notCounted,
         List<StoredTester> testers,
         List<LeakView> cylinders,
         boolean comparable,
@@ -99,16 +101,13 @@ record LeakdownView(
         }
     }
 
-    static LeakdownView of(
-            Engine engine,
-            LeakdownAnalysis a,
-            List<StoredLeakdown> readings,
-            List<StoredTester> testers,
-            UnaryOperator<String> say) {
+    static LeakdownView of(Engine engine, Interpretation said, JobHeld held, UnaryOperator<String> say) {
+        LeakdownAnalysis a = said.leakdown();
         Optional<Length> bore = engine.size().bore();
         return new LeakdownView(
-                readings,
-                testers,
+                held.leaks(),
+                said.notCounted(),
+                held.testers(),
                 a.cylinders().values().stream().map(l -> LeakView.of(l, say)).toList(),
                 a.comparable(),
                 Stream.of(LeakdownSchool.values())

@@ -2,7 +2,6 @@ package silentotter.app.sheet;
 
 import jakarta.annotation.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,20 +15,19 @@ import silentotter.app.change.Undo;
 import silentotter.app.compression.Compression;
 import silentotter.app.compression.ConditionsDocument;
 import silentotter.app.compression.ReadingDocument;
-import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.EngineDocument;
 import silentotter.app.engine.Engines;
 import silentotter.app.job.JobDocument;
 import silentotter.app.job.Jobs;
-import silentotter.app.shop.Shop;
+import silentotter.app.shop.Choices;
+import silentotter.core.compression.PassDoubt;
 import silentotter.core.compression.PassKind;
 import silentotter.core.compression.School;
-import silentotter.core.input.AllowedRange;
 import silentotter.core.input.InvalidInput;
 
 /**
- * Jobs and everything that changes a sheet. Each change is one transaction: what was typed, the journal entry and the
- * new headline are on disk together before the answer, which is the whole new sheet.
+ * Jobs and everything that changes a sheet. Each change is one transaction: what was typed and its journal entry are on
+ * disk together before anything is made of them; the answer is the whole new sheet.
  */
 @RestController
 @RequestMapping("/api/jobs")
@@ -38,16 +36,28 @@ class SheetController {
     private final Jobs jobs;
     private final Engines engines;
     private final Compression compression;
+    private final NewJobs newJobs;
+    private final JobList list;
     private final Undo undo;
-    private final Shop shop;
+    private final Choices choices;
 
-    SheetController(Sheets sheets, Jobs jobs, Engines engines, Compression compression, Undo undo, Shop shop) {
+    SheetController(
+            Sheets sheets,
+            Jobs jobs,
+            Engines engines,
+            Compression compression,
+            NewJobs newJobs,
+            JobList list,
+            Undo undo,
+            Choices choices) {
         this.sheets = sheets;
         this.jobs = jobs;
         this.engines = engines;
         this.compression = compression;
+        this.newJobs = newJobs;
+        this.list = list;
         this.undo = undo;
-        this.shop = shop;
+        this.choices = choices;
     }
 
     /** A new job, on an engine that is known or on a new one. */
@@ -65,6 +75,12 @@ class SheetController {
 
     record SetAside(@Nullable String reason) {}
 
+    record Move(int cylinder) {}
+
+    record Decimal(double times) {}
+
+    record Settled(PassDoubt.Kind question) {}
+
     record ChangeReference(long changeId) {}
 
     record LeadingSchool(School school) {}
@@ -76,20 +92,16 @@ class SheetController {
             @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "100") int limit,
             @RequestParam(defaultValue = "0") int offset) {
-        return jobs.page(search, Math.max(1, Math.min(limit, 10_000)), Math.max(0, offset));
+        return list.page(search, Math.max(1, Math.min(limit, 10_000)), Math.max(0, offset));
     }
 
-    @Transactional
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     SheetView add(@RequestBody NewJob body) {
-        if (body.job() == null || (body.engineId() == null) == (body.engine() == null)) {
+        if ((body.engineId() == null) == (body.engine() == null)) {
             throw InvalidInput.at("engine", "a job needs either a known engine or a new one");
         }
-        long engineId = body.engineId() != null ? body.engineId() : engines.add(body.engine());
-        long id = jobs.add(engineId, body.job());
-        compression.restorePass(id, PassKind.DRY, ConditionsDocument.EMPTY);
-        return sheets.changedSheet(id);
+        return sheets.sheet(newJobs.add(body.engineId(), body.engine(), body.job()));
     }
 
     @GetMapping("/{id}/sheet")
@@ -103,84 +115,100 @@ class SheetController {
         return new Revision(jobs.revision(id));
     }
 
-    @Transactional
     @PutMapping("/{id}")
     SheetView change(@PathVariable long id, @RequestBody JobChange body) {
         jobs.change(id, body.revision(), body.job());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PutMapping("/{id}/engine")
     SheetView changeEngine(@PathVariable long id, @RequestBody EngineChange body) {
         long engineId = jobs.byId(id).engineId();
         engines.change(id, engineId, body.revision(), body.engine());
-        sheets.engineChanged(engineId);
         return sheets.sheet(id);
     }
 
-    @Transactional
     @PostMapping("/{id}/compression/passes")
     SheetView addPass(@PathVariable long id, @RequestBody NewPass body) {
-        // The next pass is taken with the same gauge in the same hour: start from the last one's conditions.
-        ConditionsDocument conditions = compression.passes(id).stream()
-                .map(StoredPass::conditions)
-                .reduce((a, b) -> b)
-                .orElse(ConditionsDocument.EMPTY);
-        compression.addPass(id, body.kind(), conditions);
-        return sheets.changedSheet(id);
+        compression.addPass(id, body.kind());
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PutMapping("/{id}/compression/passes/{passId}/conditions")
     SheetView changeConditions(@PathVariable long id, @PathVariable long passId, @RequestBody ConditionsChange body) {
         compression.changeConditions(id, passId, body.revision(), body.conditions());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PostMapping("/{id}/compression/passes/{passId}/readings")
     SheetView addReading(@PathVariable long id, @PathVariable long passId, @RequestBody ReadingDocument body) {
         compression.addReading(id, sheets.engineOf(id), passId, body);
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PostMapping("/{id}/compression/readings/{readingId}/strokes")
     SheetView addStroke(@PathVariable long id, @PathVariable long readingId, @RequestBody NewStroke body) {
-        if (body.number() > AllowedRange.STROKES.max()) {
-            throw InvalidInput.at("number", "is more strokes than anybody cranks", AllowedRange.STROKES.inWords());
-        }
         compression.addStroke(id, readingId, body.number(), body.kPa());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PutMapping("/{id}/compression/readings/{readingId}/set-aside")
     SheetView setAside(@PathVariable long id, @PathVariable long readingId, @RequestBody SetAside body) {
         compression.setAside(id, readingId, body.reason());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
+    /** Puts a reading where it belongs when it was typed on the wrong cylinder. */
+    @PutMapping("/{id}/compression/readings/{readingId}/cylinder")
+    SheetView move(@PathVariable long id, @PathVariable long readingId, @RequestBody Move body) {
+        compression.move(id, sheets.engineOf(id), readingId, body.cylinder());
+        return sheets.sheet(id);
+    }
+
+    /** Reads strokes that were written down for one cylinder as one final value each of several. */
+    @PostMapping("/{id}/compression/readings/{readingId}/split")
+    SheetView split(@PathVariable long id, @PathVariable long readingId) {
+        compression.split(id, sheets.engineOf(id), readingId);
+        return sheets.sheet(id);
+    }
+
+    /** Puts a slipped decimal right: ten times as much, or a tenth. */
+    @PutMapping("/{id}/compression/readings/{readingId}/decimal")
+    SheetView putDecimalRight(@PathVariable long id, @PathVariable long readingId, @RequestBody Decimal body) {
+        compression.putDecimalRight(id, readingId, body.times());
+        return sheets.sheet(id);
+    }
+
+    /** Reads a whole pass in the unit that was meant. */
+    @PutMapping("/{id}/compression/passes/{passId}/unit")
+    SheetView convert(@PathVariable long id, @PathVariable long passId, @RequestBody PassDoubt.Conversion body) {
+        compression.convert(id, passId, body.typedAs(), body.meant());
+        return sheets.sheet(id);
+    }
+
+    /** Answers a question about a pass: what was typed is meant. */
+    @PutMapping("/{id}/compression/passes/{passId}/settled")
+    SheetView settle(@PathVariable long id, @PathVariable long passId, @RequestBody Settled body) {
+        compression.settle(id, passId, body.question());
+        return sheets.sheet(id);
+    }
+
     @PostMapping("/{id}/undo")
     SheetView undo(@PathVariable long id, @RequestBody ChangeReference body) {
         undo.undo(id, body.changeId());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
-    @Transactional
     @PostMapping("/{id}/redo")
     SheetView redo(@PathVariable long id, @RequestBody ChangeReference body) {
         undo.redo(id, body.changeId());
-        return sheets.changedSheet(id);
+        return sheets.sheet(id);
     }
 
     /** The school that leads on all sheets of this shop. */
-    @Transactional
     @PutMapping("/{id}/leading-school")
     SheetView lead(@PathVariable long id, @RequestBody LeadingSchool body) {
-        shop.lead(body.school());
+        choices.lead(body.school());
         return sheets.sheet(id);
     }
 }

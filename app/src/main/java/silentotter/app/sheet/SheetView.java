@@ -17,6 +17,8 @@ import silentotter.core.round.Station;
  *
  * @param examination what was written down before the gauges
  * @param seen what that says
+ * @param corrections what was put right afterwards, each in a sentence
+ * @param notComputed what could not be worked out, each in a sentence
  */
 record SheetView(
         Jobs.StoredJob job,
@@ -28,7 +30,7 @@ record SheetView(
         Examination examination,
         ExaminationView seen,
         List<Photos.Photo> photos,
-        List<String> plugCorrections,
+        List<String> corrections,
         List<ServiceDocument> service,
         String lastOilChange,
         CompressionView compression,
@@ -36,6 +38,7 @@ record SheetView(
         DiagnosisView diagnosis,
         School leadingSchool,
         List<String> cautions,
+        List<String> notComputed,
         @Nullable ChangeView undo,
         @Nullable ChangeView redo) {
 

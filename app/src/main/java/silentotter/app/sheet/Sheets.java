@@ -1,48 +1,41 @@
 package silentotter.app.sheet;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import silentotter.app.change.Corrections;
 import silentotter.app.change.Journal;
 import silentotter.app.compression.Compression;
 import silentotter.app.compression.ConditionsReader;
 import silentotter.app.compression.StoredPass;
-import silentotter.app.engine.EngineReader;
 import silentotter.app.engine.Engines;
 import silentotter.app.engine.ServiceDocument;
 import silentotter.app.engine.ServiceLogs;
 import silentotter.app.examination.Examinations;
 import silentotter.app.examination.Photos;
-import silentotter.app.job.JobReader;
 import silentotter.app.job.Jobs;
 import silentotter.app.leakdown.Leakdown;
-import silentotter.app.leakdown.Leakdown.StoredLeakdown;
 import silentotter.app.leakdown.Testers;
-import silentotter.app.leakdown.Testers.StoredTester;
-import silentotter.app.shop.Shop;
+import silentotter.app.shop.Choices;
 import silentotter.core.compression.Cautions;
-import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.compression.CompressionAnalyst;
-import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.Conditions;
-import silentotter.core.compression.School;
-import silentotter.core.diagnosis.Diagnosis;
-import silentotter.core.diagnosis.Diagnostician;
 import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
-import silentotter.core.examination.Examination;
-import silentotter.core.examination.ExaminationReading;
-import silentotter.core.job.Ambient;
-import silentotter.core.leakdown.LeakdownAnalysis;
-import silentotter.core.leakdown.LeakdownAnalyst;
-import silentotter.core.plugs.PlugSchool;
 import silentotter.core.round.Station;
 import silentotter.core.wording.Say;
 
-/** Puts the sheet of a job together: stored readings in, results out. Nothing computed is stored but the headline. */
+/**
+ * Puts the sheet of a job together: stored readings in, results out. What a job holds is read in one read-only
+ * transaction; what it says is worked out after it and never stops anything from being stored. The result is remembered
+ * by the job's revision, which grows with everything that it depends on.
+ */
 @Service
 public class Sheets {
     private final Jobs jobs;
@@ -53,9 +46,14 @@ public class Sheets {
     private final Examinations examinations;
     private final Photos photos;
     private final ServiceLogs serviceLogs;
-    private final CompressionAnalyst analyst;
+    private final Interpreter interpreter;
     private final Journal journal;
-    private final Shop shop;
+    private final Corrections corrections;
+    private final Choices choices;
+    private final Headlines headlines;
+    private final TransactionTemplate reading;
+    private final Cache<Revision, Interpretation> known =
+            Caffeine.newBuilder().maximumSize(100).build();
 
     Sheets(
             Jobs jobs,
@@ -66,9 +64,12 @@ public class Sheets {
             Examinations examinations,
             Photos photos,
             ServiceLogs serviceLogs,
-            CompressionAnalyst analyst,
+            Interpreter interpreter,
             Journal journal,
-            Shop shop) {
+            Corrections corrections,
+            Choices choices,
+            Headlines headlines,
+            PlatformTransactionManager transactions) {
         this.jobs = jobs;
         this.engines = engines;
         this.compression = compression;
@@ -77,61 +78,102 @@ public class Sheets {
         this.examinations = examinations;
         this.photos = photos;
         this.serviceLogs = serviceLogs;
-        this.analyst = analyst;
+        this.interpreter = interpreter;
         this.journal = journal;
-        this.shop = shop;
+        this.corrections = corrections;
+        this.choices = choices;
+        this.headlines = headlines;
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
     }
 
-    private record Computed(
-            Jobs.StoredJob job,
-            Engines.StoredEngine stored,
-            Engine engine,
-            List<StoredPass> passes,
-            CompressionAnalysis analysis,
-            School leading,
-            Examination examination,
-            ExaminationReading reading,
-            PlugSchool plugSchool,
-            List<StoredLeakdown> leaks,
-            List<StoredTester> testers,
-            LeakdownAnalysis leakdown,
-            Diagnosis diagnosis) {}
+    private record Revision(long jobId, int revision) {}
 
+    /** Everything that only has to be shown. */
+    private record Shown(
+            List<Photos.Photo> photos,
+            List<String> corrections,
+            List<ServiceDocument> service,
+            SheetView.ChangeView undo,
+            SheetView.ChangeView redo) {}
+
+    private record Loaded(JobHeld held, Shown shown) {}
+
+    /** The sheet of a job as it now is. */
     SheetView sheet(long jobId) {
-        Computed c = compute(jobId);
-        return view(c, c.job());
+        Loaded loaded = reading.execute(t -> {
+            JobHeld held = load(jobId);
+            return new Loaded(held, shown(held));
+        });
+        return view(loaded.held(), interpret(loaded.held()), loaded.shown());
     }
 
-    private SheetView view(Computed c, Jobs.StoredJob job) {
-        long jobId = job.id();
-        List<ServiceDocument> service = serviceLogs.of(c.stored().id());
-        return new SheetView(
+    /** What a job says, as far as it is not known already. */
+    void interpret(long jobId) {
+        interpret(reading.execute(t -> load(jobId)));
+    }
+
+    private Interpretation interpret(JobHeld held) {
+        Jobs.StoredJob job = held.job();
+        Interpretation result = known.get(new Revision(job.id(), job.revision()), key -> interpreter.interpret(held));
+        Verdict verdict = result.diagnosis().engine();
+        headlines.workedOut(job.id(), job.revision(), Say.labelled(verdict.what(), result.engine()), verdict.tone());
+        return result;
+    }
+
+    private JobHeld load(long jobId) {
+        Jobs.StoredJob job = jobs.byId(jobId);
+        return new JobHeld(
                 job,
-                c.stored(),
-                c.engine().arrangement().cylinders().stream()
-                        .map(n -> cylinder(c.engine(), n))
-                        .toList(),
-                c.passes(),
-                c.passes().stream().flatMap(p -> cranked(p, c.engine())).toList(),
-                Station.of(c.engine()),
-                c.examination(),
-                ExaminationView.of(c.engine(), c.examination(), c.reading(), c.plugSchool(), say(c.engine())),
+                jobs.read(job),
+                engines.byId(job.engineId()),
+                engines.read(engines.byId(job.engineId())),
+                compression.passes(jobId),
+                leakdown.readings(jobId),
+                testers.all(),
+                examinations.of(jobId),
+                choices.leadingSchool(),
+                choices.leadingPlugSchool());
+    }
+
+    private Shown shown(JobHeld held) {
+        long jobId = held.job().id();
+        return new Shown(
                 photos.of(jobId),
-                examinations.corrections(jobId),
-                service,
-                serviceLogs.log(service).lastOilChange(JobReader.read(c.job().job())),
-                CompressionView.of(c.analysis(), say(c.engine())),
-                LeakdownView.of(c.engine(), c.leakdown(), c.leaks(), c.testers(), say(c.engine())),
-                DiagnosisView.of(c.diagnosis(), say(c.engine())),
-                c.leading(),
-                Cautions.of(c.engine()),
+                corrections.of(jobId).stream()
+                        .map(c -> c.words() + ", " + c.at())
+                        .toList(),
+                serviceLogs.of(held.stored().id()),
                 journal.undoable(jobId).map(SheetView.ChangeView::of).orElse(null),
                 journal.redoable(jobId).map(SheetView.ChangeView::of).orElse(null));
     }
 
-    /** Sentences of the core in the words of this shop. */
-    private static UnaryOperator<String> say(Engine engine) {
-        return sentence -> Say.labelled(sentence, engine);
+    private SheetView view(JobHeld held, Interpretation c, Shown shown) {
+        Engine engine = c.engine();
+        UnaryOperator<String> say = sentence -> Say.labelled(sentence, engine);
+        return new SheetView(
+                held.job(),
+                held.stored(),
+                engine.arrangement().cylinders().stream()
+                        .map(n -> cylinder(engine, n))
+                        .toList(),
+                held.passes(),
+                held.passes().stream().flatMap(p -> cranked(p, engine)).toList(),
+                Station.of(engine, held.examination()),
+                held.examination(),
+                ExaminationView.of(engine, held.examination(), c.reading(), held.plugSchool(), say),
+                shown.photos(),
+                shown.corrections(),
+                shown.service(),
+                serviceLogs.log(shown.service()).lastOilChange(held.readable().value()),
+                CompressionView.of(c, held.passes(), say),
+                LeakdownView.of(engine, c, held, say),
+                DiagnosisView.of(c.diagnosis(), say),
+                held.leading(),
+                Cautions.of(engine),
+                c.notComputed(),
+                shown.undo(),
+                shown.redo());
     }
 
     private static SheetView.CylinderView cylinder(Engine engine, CylinderNumber n) {
@@ -152,66 +194,8 @@ public class Sheets {
                         pass.id(), RangeView.ofNumbers(l.strokes(engine.cycle(), conditions.crankingSpeed()))));
     }
 
-    /** Notes on a job that it has changed, with its new verdict; and on all jobs of its engine when that changed. */
-    @Transactional
-    public void changed(long jobId) {
-        touch(compute(jobId));
-    }
-
-    /** The same, answered with the new sheet; computed once. */
-    @Transactional
-    SheetView changedSheet(long jobId) {
-        Computed c = compute(jobId);
-        touch(c);
-        return view(c, jobs.byId(jobId));
-    }
-
-    private void touch(Computed c) {
-        Verdict verdict = c.diagnosis().engine();
-        jobs.touch(c.job().id(), Say.labelled(verdict.what(), c.engine()), verdict.tone());
-    }
-
-    @Transactional
-    public void engineChanged(long engineId) {
-        jobs.ofEngine(engineId).forEach(this::changed);
-    }
-
     Engine engineOf(long jobId) {
-        return EngineReader.read(engines.byId(jobs.byId(jobId).engineId()).engine());
-    }
-
-    private Computed compute(long jobId) {
-        Jobs.StoredJob job = jobs.byId(jobId);
-        Engines.StoredEngine stored = engines.byId(job.engineId());
-        Engine engine = EngineReader.read(stored.engine());
-        List<StoredPass> passes = compression.passes(jobId);
-        Ambient ambient = JobReader.read(job.job()).ambient();
-        List<CompressionPass> inCore = passes.stream().map(StoredPass::toCore).toList();
-        CompressionAnalysis analysis = analyst.analyse(engine, ambient, inCore);
-        List<StoredLeakdown> leaks = leakdown.readings(jobId);
-        List<StoredTester> known = testers.all();
-        LeakdownAnalysis leakdownAnalysis = LeakdownAnalyst.analyse(
-                engine,
-                ambient,
-                Leakdown.toCore(engine, leaks, known),
-                analyst.beside(engine, ambient, inCore, analysis));
-        School leading = shop.leadingSchool();
-        Examination examination = examinations.of(jobId);
-        PlugSchool plugSchool = shop.leadingPlugSchool();
-        ExaminationReading reading = ExaminationReading.read(engine, examination, plugSchool);
-        return new Computed(
-                job,
-                stored,
-                engine,
-                passes,
-                analysis,
-                leading,
-                examination,
-                reading,
-                plugSchool,
-                leaks,
-                known,
-                leakdownAnalysis,
-                Diagnostician.diagnose(engine, analysis, leading, reading, leakdownAnalysis));
+        return reading.execute(
+                t -> engines.read(engines.byId(jobs.byId(jobId).engineId())).value());
     }
 }

@@ -1,8 +1,11 @@
 package silentotter.app.storage;
 
 import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -12,10 +15,44 @@ import java.util.Optional;
 
 /** The folder that holds the shop's records. */
 public record DataFolder(Path folder) {
+    /** The newest migration that this version has; a test holds it against the files. */
+    static final int VERSION = 4;
+
     private static final String TABLES = "('engine', 'job', 'compression_reading', 'change')";
 
+    static final String DATABASE = "silent-otter.db";
+    private static final String LOCK = "silent-otter.lock";
+
     Path database() {
-        return folder.resolve("silent-otter.db");
+        return folder.resolve(DATABASE);
+    }
+
+    Path beside(String suffix) {
+        return folder.resolve(DATABASE + suffix);
+    }
+
+    /** Held by whoever works on the records, until it is closed or its process ends in whatever way. */
+    public record Held(FileChannel channel) implements AutoCloseable {
+        @Override
+        public void close() throws IOException {
+            channel.close();
+        }
+    }
+
+    /** Takes the folder for this process alone; empty when another one has it. */
+    public Optional<Held> hold() throws IOException {
+        Files.createDirectories(folder);
+        FileChannel channel =
+                FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        try {
+            if (channel.tryLock() != null) {
+                return Optional.of(new Held(channel));
+            }
+        } catch (OverlappingFileLockException heldByThisProcess) {
+            // Says the same as a lock that another process has.
+        }
+        channel.close();
+        return Optional.empty();
     }
 
     /** What is wrong with the records and what to do about it; empty when they can be opened, or are new. */
@@ -34,12 +71,12 @@ public record DataFolder(Path folder) {
         }
         return fault(database())
                 .map(fault -> """
-                The records in %s are damaged and were not opened or changed.
+                The records in %s cannot be used and were not opened or changed.
                 What the check found: %s
                 What to do:
                   1. Copy the whole folder %s to a safe place.
                   2. Put the last backup back:  ./otter restore FILE
-                  3. Without a backup, move silent-otter.db away and start empty; keep the copy, it may be recoverable.
+                  3. Without a backup, move everything out of the folder and start empty; keep it, it may be recoverable.
                 """.formatted(database().toAbsolutePath(), fault, folder.toAbsolutePath()));
     }
 
@@ -56,11 +93,36 @@ public record DataFolder(Path folder) {
                     statement.executeQuery("select count(*), (select count(*) from sqlite_master where name in "
                             + TABLES + ") from sqlite_master")) {
                 tables.next();
-                boolean foreign = tables.getInt(1) > 0 && tables.getInt(2) < 4;
-                return foreign ? Optional.of("it is a database, but not one of Silent Otter's") : Optional.empty();
+                if (tables.getInt(1) == 0) {
+                    return Optional.of("it holds nothing at all. The newest records stand in " + file.getFileName()
+                            + "-wal until they are moved over: was that file left behind when this one was copied?");
+                }
+                if (tables.getInt(2) < 4) {
+                    return Optional.of("it is a database, but not one of Silent Otter's");
+                }
             }
+            return newer(statement);
         } catch (SQLException e) {
             return Optional.of(e.getMessage());
+        }
+    }
+
+    /** A database of a newer version has tables that this one does not know and would leave half written. */
+    private static Optional<String> newer(Statement statement) throws SQLException {
+        try (ResultSet history =
+                statement.executeQuery("select count(*) from sqlite_master where name = 'flyway_schema_history'")) {
+            history.next();
+            if (history.getInt(1) == 0) {
+                return Optional.empty();
+            }
+        }
+        try (ResultSet version =
+                statement.executeQuery("select max(cast(version as integer)) from flyway_schema_history")) {
+            version.next();
+            return version.getInt(1) <= VERSION
+                    ? Optional.empty()
+                    : Optional.of("it was written by a newer version of Silent Otter (" + version.getInt(1)
+                            + ", this one knows up to " + VERSION + "). Start that version instead");
         }
     }
 

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Backup and restore from the command line. Both go through SQLite itself, so they are safe while the application
- * runs: a backup is one consistent moment, a restore replaces the records in one transaction.
+ * Backup and restore from the command line. A backup goes through SQLite itself and is one consistent moment, also while
+ * the application runs. A restore needs the records to itself: nobody's reading may come between looking and replacing.
  */
 public final class Maintenance {
     public static final List<String> COMMANDS = List.of("backup", "restore");
@@ -29,7 +29,7 @@ public final class Maintenance {
             String done = command.equals("backup") ? backup(folder, Path.of(file)) : restore(folder, Path.of(file));
             System.out.println(done);
             return 0;
-        } catch (IOException | SQLException e) {
+        } catch (IOException | SQLException | IllegalStateException e) {
             System.err.println(e.getMessage());
             return 1;
         }
@@ -61,38 +61,60 @@ public final class Maintenance {
         if (!Files.isRegularFile(source)) {
             throw new IOException(source + " is not there; nothing was changed");
         }
+        if (Files.exists(folder.database()) && Files.isSameFile(source, folder.database())) {
+            throw new IOException(source + " is the records themselves; nothing was changed");
+        }
         Optional<String> fault = DataFolder.fault(source);
         if (fault.isPresent()) {
             throw new IOException(source + " cannot be restored: " + fault.get() + ". Nothing was changed");
         }
-        Files.createDirectories(folder.folder());
-        String kept = keepPresent(folder);
+        try (DataFolder.Held held = folder.hold()
+                .orElseThrow(() -> new IOException("Silent Otter is running on "
+                        + folder.folder().toAbsolutePath()
+                        + ". Stop it first (Ctrl-C), then restore; nothing was changed"))) {
+            return restored(folder, source);
+        }
+    }
+
+    private static String restored(DataFolder folder, Path source) throws IOException, SQLException {
+        String kept = "";
+        boolean sound = Files.exists(folder.database())
+                && DataFolder.fault(folder.database()).isEmpty();
+        if (Files.exists(folder.database())) {
+            kept = "\nWhat was there before is kept in "
+                    + keepPresent(folder, sound).toAbsolutePath();
+        }
+        if (!sound) {
+            // Not to be written through SQLite. The folder is held, so nobody has these files open; a copy is kept.
+            for (String suffix : List.of("", "-wal", "-shm")) {
+                Files.deleteIfExists(folder.beside(suffix));
+            }
+        }
         try (Connection connection = DataFolder.open(folder.database());
                 Statement statement = connection.createStatement()) {
+            // SQLite's own copy, in one exclusive transaction over all pages.
             statement.executeUpdate("restore from '" + quoted(source) + "'");
         }
+        DataFolder.fault(folder.database()).ifPresent(fault -> {
+            throw new IllegalStateException("What was restored is not sound: " + fault);
+        });
         return "Restored from " + source.toAbsolutePath() + kept;
     }
 
-    /** Sets the present records aside first; damaged ones cannot be copied by SQLite and are moved as they are. */
-    private static String keepPresent(DataFolder folder) throws IOException, SQLException {
-        if (!Files.exists(folder.database())) {
-            return "";
-        }
-        String stamp = LocalDateTime.now().format(DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss"));
+    /** Sets the present records aside first; unsound ones cannot be copied by SQLite and are copied as they are. */
+    private static Path keepPresent(DataFolder folder, boolean sound) throws IOException, SQLException {
+        String stamp = LocalDateTime.now().format(DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS"));
         Path kept = folder.folder().resolve("before-restore-" + stamp + ".db");
-        if (DataFolder.fault(folder.database()).isPresent()) {
-            Files.move(folder.database(), kept);
-            for (String suffix : List.of("-wal", "-shm")) {
-                Path side = folder.folder().resolve("silent-otter.db" + suffix);
-                if (Files.exists(side)) {
-                    Files.move(side, kept.resolveSibling(kept.getFileName() + suffix));
-                }
-            }
-        } else {
+        if (sound) {
             backup(folder, kept);
+            return kept;
         }
-        return "\nWhat was there before is kept in " + kept.toAbsolutePath();
+        for (String suffix : List.of("", "-wal", "-shm")) {
+            if (Files.exists(folder.beside(suffix))) {
+                Files.copy(folder.beside(suffix), kept.resolveSibling(kept.getFileName() + suffix));
+            }
+        }
+        return kept;
     }
 
     private static String quoted(Path path) {

@@ -14,6 +14,7 @@ import silentotter.core.quantity.Volume;
  * @param evenness empty when nothing was read
  * @param expected what a sound cylinder should read here; empty without bore, stroke and compression ratio
  * @param allLowAndEven whether the engine is even but below what is expected as a whole
+ * @param doubts what is asked about each pass, in the order of the passes
  * @param safeOil the most oil a wet test may put into one cylinder; empty when the size is unknown
  */
 public record CompressionAnalysis(
@@ -27,6 +28,7 @@ public record CompressionAnalysis(
         Optional<String> wetRefusal,
         Optional<Volume> safeOil,
         List<ReadingFault> faults,
+        List<List<PassDoubt>> doubts,
         List<Lack> lacks) {
 
     /** Whether schools that could decide decided differently. */

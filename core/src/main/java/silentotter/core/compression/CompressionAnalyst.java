@@ -45,6 +45,9 @@ public final class CompressionAnalyst {
                 : Optional.empty();
         List<CylinderNumber> all = engine.arrangement().cylinders();
         List<ReadingFault> faults = new ArrayList<>();
+        List<List<PassDoubt>> doubts =
+                passes.stream().map(p -> PassDoubts.of(p, engine)).toList();
+        dry.ifPresent(p -> doubts.get(passes.indexOf(p)).forEach(d -> faults.add(ReadingFaults.doubted(d, p))));
         dry.ifPresent(p -> faults.addAll(ReadingFaults.in(p, engine)));
         wet.forEach(p -> faults.addAll(ReadingFaults.in(p, engine)));
         faults.addAll(wetUnlikeDry(engine, dry, wet));
@@ -67,6 +70,7 @@ public final class CompressionAnalyst {
                         .findFirst(),
                 engine.size().geometry(engine.assumedRatio()).map(WetArtefact::safeOil),
                 faults,
+                doubts,
                 lacks(engine, ambient, conditions));
     }
 

@@ -2,15 +2,26 @@ package silentotter.core.compression;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
 
-/** One round of the cylinders under one set of conditions. */
-public record CompressionPass(PassKind kind, Conditions conditions, List<CompressionReading> readings) {
+/**
+ * One round of the cylinders under one set of conditions.
+ *
+ * @param settled questions about it that somebody has answered: what was typed is meant
+ */
+public record CompressionPass(
+        PassKind kind, Conditions conditions, List<CompressionReading> readings, Set<PassDoubt.Kind> settled) {
     public CompressionPass {
         readings = readings.stream()
                 .sorted(Comparator.comparingInt(CompressionReading::order))
                 .toList();
+        settled = Set.copyOf(settled);
+    }
+
+    public CompressionPass(PassKind kind, Conditions conditions, List<CompressionReading> readings) {
+        this(kind, conditions, readings, Set.of());
     }
 
     /** Readings that count, in the order taken. */

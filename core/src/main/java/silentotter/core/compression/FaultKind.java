@@ -2,6 +2,10 @@ package silentotter.core.compression;
 
 /** What can be wrong with the measuring, and whether it makes the affected readings unusable for a verdict. */
 public enum FaultKind {
+    UNIT_DOUBTED(true),
+    DECIMAL_DOUBTED(true),
+    STROKES_DOUBTED(true),
+    DOSE_DOUBTED(false),
     NEAR_FULL_SCALE(false),
     FALLING_IN_ORDER(true),
     UNEQUAL_STROKES(true),

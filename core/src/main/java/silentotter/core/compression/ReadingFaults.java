@@ -34,6 +34,17 @@ final class ReadingFaults {
         return found;
     }
 
+    /** A question that nobody has answered yet makes the verdict wait. */
+    static ReadingFault doubted(PassDoubt doubt, CompressionPass pass) {
+        FaultKind kind = switch (doubt.kind()) {
+            case UNIT -> FaultKind.UNIT_DOUBTED;
+            case DECIMAL -> FaultKind.DECIMAL_DOUBTED;
+            case STROKES -> FaultKind.STROKES_DOUBTED;
+            case DOSE -> FaultKind.DOSE_DOUBTED;
+        };
+        return new ReadingFault(kind, pass.kind(), doubt.cylinders(), doubt.text(), "Answer the question at the pass.");
+    }
+
     /** Whether the needle fell between strokes by more than it repeats: the check valve leaks. */
     static boolean needleDrops(CompressionReading reading, CompressionPass pass) {
         List<Pressure> strokes = reading.strokes();

@@ -44,6 +44,11 @@ public record Engine(
                 OilData.UNKNOWN);
     }
 
+    /** The same engine with another size. */
+    public Engine withSize(Size changed) {
+        return new Engine(name, arrangement, labels, firingOrder, rotation, traits, changed, limits, oil);
+    }
+
     /** Four-stroke unless stated otherwise. */
     public Cycle cycle() {
         return traits.cycle().orElse(Cycle.FOUR_STROKE);

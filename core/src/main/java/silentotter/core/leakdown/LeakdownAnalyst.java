@@ -46,7 +46,7 @@ public final class LeakdownAnalyst {
     public static Optional<Estimate<LeakArea>> area(LeakdownReading reading, Pressure ambientAbsolute) {
         return reading.tester().holes(ambientAbsolute).map(holes -> {
             double spread = Math.exp(NINETY_FIVE * reading.tester().orificeSigma());
-            LeakArea best = at(holes, reading.percent());
+            LeakArea best = at(holes, reading.tellingPercent());
             LeakArea low = at(holes, reading.lowPercent()).times(1 / spread);
             LeakArea high = at(holes, reading.highPercent()).times(spread);
             return Estimate.of(low, best, high);
@@ -106,7 +106,7 @@ public final class LeakdownAnalyst {
         Optional<Estimate<LeakArea>> area = area(r, air);
         Optional<TwoHoles> holes = r.tester().holes(air);
         Optional<Double> flow = holes.flatMap(h -> area.map(a -> AirFlow.freeAirLitresPerMinute(
-                a.best(), h.cylinderPressure(r.percent()).plus(air), air, ambient.airTemperature())));
+                a.best(), h.cylinderPressure(r.tellingPercent()).plus(air), air, ambient.airTemperature())));
         Optional<LeakArea> detection = holes.map(h -> at(h, NINETY_FIVE * 1.5));
         Optional<Double> master = area.map(a ->
                 LeakdownSchool.onMaster(a.best(), LeakdownTester.MASTER.supply().orElseThrow()));
@@ -144,9 +144,11 @@ public final class LeakdownAnalyst {
     private static String reason(
             LeakdownReading r, Optional<Estimate<LeakArea>> area, boolean odd, LeakdownReading best) {
         String read = "Leak-down reads " + Say.number(r.percent()) + " %";
-        String asArea = area.map(a -> a.low().squareMm() < 0.3 * a.best().squareMm()
-                        ? ", at most " + Say.area(a.high()) + " on this tester"
-                        : ", " + Say.area(a.best()) + " (" + Say.areas(a) + ")")
+        String asArea = area.map(a -> r.atEndOfDial()
+                        ? ", at least " + Say.area(a.low()) + ": the end of the dial"
+                        : a.low().squareMm() < 0.3 * a.best().squareMm()
+                                ? ", at most " + Say.area(a.high()) + " on this tester"
+                                : ", " + Say.area(a.best()) + " (" + Say.areas(a) + ")")
                 .orElse("; the tester's orifice is not known, so it compares only within this engine");
         String against = odd
                 ? ". Cylinder " + Say.cylinder(best.cylinder()) + " reads " + Say.number(best.percent())

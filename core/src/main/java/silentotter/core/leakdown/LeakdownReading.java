@@ -12,7 +12,7 @@ import silentotter.core.instruments.LeakdownTester;
  * One attempt at one cylinder. Attempts are kept, never overwritten.
  *
  * @param order place in the sequence in which they were taken
- * @param percent on the tester's dial, or from its two gauges; 0 to 99.5
+ * @param percent on the tester's dial, or from its two gauges; 0 to 100, where only "at least" can be said
  * @param doneBefore what was done since the attempt before
  * @param heard by place, only where somebody listened
  * @param neighbours what was heard at the plug holes of neighbours
@@ -33,6 +33,9 @@ public record LeakdownReading(
         Set<CylinderNumber> excluded,
         List<Double> settling,
         Optional<String> setAside) {
+    /** Above this a dial only says "at least": any larger hole reads the same. */
+    static final double END_OF_DIAL = 99.5;
+
     private static final double NINETY_FIVE = 1.96;
     /** Two readings a moment apart that differ by more are still settling. */
     private static final double SETTLED_POINTS = 2;
@@ -71,12 +74,21 @@ public record LeakdownReading(
         return Math.abs(percent - other.percent) > NINETY_FIVE * Math.hypot(sigmaPoints(), other.sigmaPoints());
     }
 
+    /** The reading, held at the end of what a dial can tell. */
+    double tellingPercent() {
+        return Math.min(END_OF_DIAL, percent);
+    }
+
+    boolean atEndOfDial() {
+        return percent >= END_OF_DIAL;
+    }
+
     double lowPercent() {
-        return Math.max(0, percent - NINETY_FIVE * sigmaPoints());
+        return Math.max(0, tellingPercent() - NINETY_FIVE * sigmaPoints());
     }
 
     double highPercent() {
-        return Math.min(99.5, percent + NINETY_FIVE * sigmaPoints());
+        return Math.min(END_OF_DIAL, percent + NINETY_FIVE * sigmaPoints());
     }
 
     boolean heardAt(Place place, Heard least) {

@@ -21,7 +21,8 @@ public enum PressureUnit {
         return symbol;
     }
 
-    double inKPa() {
+    /** One of this unit, kPa. */
+    public double inKPa() {
         return kPa;
     }
 

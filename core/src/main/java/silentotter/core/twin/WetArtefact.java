@@ -1,6 +1,7 @@
 package silentotter.core.twin;
 
 import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Volume;
 
 /**
@@ -14,6 +15,8 @@ public final class WetArtefact {
     public static final double WARNED_SHARE = 0.1;
     /** Share of the oil that stays on the crown during a few turns. */
     public static final double LEAST_RETENTION = 0.3;
+
+    private static final double LEAST_READING_KPA = 1;
 
     private WetArtefact() {}
 
@@ -32,7 +35,11 @@ public final class WetArtefact {
         }
         CrankingSetup leaking = dry.withLeakArea(leak);
         CrankingSetup wet = leaking.withGeometry(geometry.withClearance(Volume.ofMillilitres(left)));
-        return 100 * (CrankingTwin.finalReading(wet).ratioTo(CrankingTwin.finalReading(leaking)) - 1);
+        Pressure before = CrankingTwin.finalReading(leaking);
+        // A cylinder that holds nothing has nothing that could rise.
+        return before.kPa() < LEAST_READING_KPA
+                ? 0
+                : 100 * (CrankingTwin.finalReading(wet).ratioTo(before) - 1);
     }
 
     /** The most oil that may be in the cylinder. */

@@ -6,17 +6,14 @@ import org.apache.ibatis.annotations.Update;
 import silentotter.core.compression.School;
 import silentotter.core.plugs.PlugSchool;
 
-/** What this shop has chosen once for all its jobs. */
 @Mapper
-public interface Shop {
-    /** The school of evenness that leads; the others are shown beside it. */
+interface ShopMapper {
     @Select("select leading_school from shop where id = 1")
     School leadingSchool();
 
     @Update("update shop set leading_school = #{school} where id = 1")
     void lead(School school);
 
-    /** The school of plug reading whose statements count; the rest are shown beside them. */
     @Select("select leading_plug_school from shop where id = 1")
     PlugSchool leadingPlugSchool();
 

@@ -1,0 +1,114 @@
+package silentotter.app.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Refuses what is larger than anything meant to be sent there, before it fills the memory. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+class BodyLimit extends OncePerRequestFilter {
+    private static final long MEGABYTE = 1_000_000;
+    /** A case with photos; everything else is a form or a picture. */
+    private static final long CASE_FILE = 64 * MEGABYTE;
+
+    private static final long READINGS = 10 * MEGABYTE;
+    private static final long PICTURE = 6 * MEGABYTE;
+    private static final long FORM = MEGABYTE / 4;
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        long most = most(request.getRequestURI());
+        if (request.getContentLengthLong() > most) {
+            LoopbackGuard.refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, "Too large", words(most));
+            // What is still on its way is not waited for.
+            response.setHeader("Connection", "close");
+            return;
+        }
+        chain.doFilter(
+                new HttpServletRequestWrapper(request) {
+                    @Override
+                    public ServletInputStream getInputStream() throws IOException {
+                        return new Counted(super.getInputStream(), most);
+                    }
+                },
+                response);
+    }
+
+    private static long most(String path) {
+        if (path.equals("/api/case-files")) {
+            return CASE_FILE;
+        }
+        return path.endsWith(".csv") ? READINGS : path.contains("/photos/") ? PICTURE : FORM;
+    }
+
+    private static String words(long most) {
+        return "At most " + (most < MEGABYTE ? most / 1000 + " kB" : most / MEGABYTE + " MB") + " can be sent here.";
+    }
+
+    /** Sent without a length and longer than allowed. */
+    static class TooLarge extends IOException {
+        private static final long serialVersionUID = 1L;
+
+        TooLarge(long most) {
+            super(words(most));
+        }
+    }
+
+    /** A body that ends with a refusal where it becomes too long. */
+    private static final class Counted extends ServletInputStream {
+        private final ServletInputStream in;
+        private final long most;
+        private long read;
+
+        Counted(ServletInputStream in, long most) {
+            this.in = in;
+            this.most = most;
+        }
+
+        private int count(int n) throws IOException {
+            read += Math.max(0, n);
+            if (read > most) {
+                throw new TooLarge(most);
+            }
+            return n;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int b = in.read();
+            count(b < 0 ? 0 : 1);
+            return b;
+        }
+
+        @Override
+        public int read(byte[] into, int from, int length) throws IOException {
+            return count(in.read(into, from, length));
+        }
+
+        @Override
+        public boolean isFinished() {
+            return in.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return in.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            in.setReadListener(listener);
+        }
+    }
+}

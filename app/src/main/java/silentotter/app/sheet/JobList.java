@@ -1,0 +1,67 @@
+package silentotter.app.sheet;
+
+import java.util.Iterator;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.springframework.stereotype.Service;
+import silentotter.app.http.NotFound;
+import silentotter.app.job.Jobs;
+
+/** The list of jobs, with headlines that are true or say that they are being worked out. */
+@Service
+public class JobList {
+    /** So long the list waits for headlines; the rest follows behind it. */
+    private static final long WAITS_MS = 300;
+
+    private final Jobs jobs;
+    private final Sheets sheets;
+    private final Headlines headlines;
+    private final AtomicBoolean catchingUp = new AtomicBoolean();
+
+    JobList(Jobs jobs, Sheets sheets, Headlines headlines) {
+        this.jobs = jobs;
+        this.sheets = sheets;
+        this.headlines = headlines;
+    }
+
+    Jobs.Page page(String search, int limit, int offset) {
+        headlines.flush();
+        Iterator<Long> old = jobs.withOldHeadline().iterator();
+        long until = System.nanoTime() + WAITS_MS * 1_000_000;
+        while (old.hasNext() && System.nanoTime() < until) {
+            workOut(old.next());
+        }
+        headlines.flush();
+        if (old.hasNext() && catchingUp.compareAndSet(false, true)) {
+            headlines.later(() -> {
+                try {
+                    settle();
+                } finally {
+                    catchingUp.set(false);
+                }
+            });
+        }
+        return jobs.page(search, limit, offset);
+    }
+
+    /** Works out every headline that is not true any more, however long that takes. */
+    public void settle() {
+        headlines.flush();
+        List<Long> old = jobs.withOldHeadline();
+        for (int i = 0; i < old.size(); i++) {
+            workOut(old.get(i));
+            if (i % 50 == 49) {
+                headlines.flush();
+            }
+        }
+        headlines.flush();
+    }
+
+    private void workOut(long id) {
+        try {
+            sheets.interpret(id);
+        } catch (NotFound gone) {
+            // Nothing to say of it.
+        }
+    }
+}
