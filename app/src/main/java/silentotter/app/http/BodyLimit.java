@@ -13,7 +13,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses what is larger than anything meant to be sent there, before it fills the memory. */
+/** Refuses what is larger than anything meant to be sent there, before it fills the memory, and what does not say what it is. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimit extends OncePerRequestFilter {
@@ -33,6 +33,15 @@ class BodyLimit extends OncePerRequestFilter {
             LoopbackGuard.refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, "Too large", words(most));
             // What is still on its way is not waited for.
             response.setHeader("Connection", "close");
+            return;
+        }
+        String type = request.getContentType();
+        if (type != null && type.contains("*")) {
+            LoopbackGuard.refuse(
+                    response,
+                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
+                    "What is it?",
+                    "A content type must say what is sent, without a star.");
             return;
         }
         chain.doFilter(

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -72,6 +73,12 @@ public class Problems extends ResponseEntityExceptionHandler {
         return e instanceof BodyLimit.TooLarge
                 ? problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", e.getMessage())
                 : problem(HttpStatus.BAD_REQUEST, "Broken off", "The request ended before it was whole.");
+    }
+
+    /** A query that is no text in UTF-8. */
+    @ExceptionHandler
+    ProblemDetail undecodable(InvalidParameterException e) {
+        return problem(HttpStatus.BAD_REQUEST, "Refused", "The address cannot be read.");
     }
 
     @ExceptionHandler
