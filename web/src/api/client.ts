@@ -28,6 +28,8 @@ export class Refusal extends Error {
     message: string,
     readonly status: number,
     readonly errors: FieldError[] = [],
+    /** Asked instead of done: only the sender knows what is meant. */
+    readonly question?: 'REPEAT',
   ) {
     super(message);
   }
@@ -61,11 +63,17 @@ export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
     throw new Refusal('Silent Otter does not answer. Is it still running? What you typed is kept here.', 0);
   }
   if (result.error !== undefined || !result.response.ok) {
-    const problem = (result.error ?? {}) as { title?: string; detail?: string; errors?: FieldError[] };
+    const problem = (result.error ?? {}) as {
+      title?: string;
+      detail?: string;
+      errors?: FieldError[];
+      question?: 'REPEAT';
+    };
     throw new Refusal(
       problem.detail ?? problem.title ?? 'Refused',
       result.response.status,
       problem.errors ?? [],
+      problem.question,
     );
   }
   return result.data as T;

@@ -5,8 +5,9 @@ import { useUnits } from '../units/UnitsContext';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
 import { labelOf } from '../section/labelOf';
+import { MoveTo } from '../ui/MoveTo';
 
-const REASONS = ['adapter leaked', 'fewer strokes', 'misread', 'wrong cylinder'];
+const REASONS = ['adapter leaked', 'fewer strokes', 'misread'];
 
 interface Props {
   sheet: Sheet;
@@ -65,7 +66,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
           <h3 className="heading mb-2">Cylinder {label}</h3>
           <ol className="space-y-3">
             {readings.map((r) => (
-              <Attempt key={r.id} jobId={sheet.job.id} reading={r} />
+              <Attempt key={r.id} sheet={sheet} reading={r} />
             ))}
           </ol>
           {entry && (
@@ -79,14 +80,24 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
   );
 }
 
-function Attempt({ jobId, reading }: { jobId: number; reading: StoredReading }) {
+function Attempt({ sheet, reading }: { sheet: Sheet; reading: StoredReading }) {
   const units = useUnits();
+  const jobId = sheet.job.id;
+  const notCounted = sheet.compression.notCounted.find((n) => n.readingId === reading.id);
   const path = { id: jobId, readingId: reading.id };
   const setAside = useChange(jobId, (reason: string | null) =>
     answer(
       api.PUT('/api/jobs/{id}/compression/readings/{readingId}/set-aside', {
         params: { path },
         body: { reason },
+      }),
+    ),
+  );
+  const move = useChange(jobId, (cylinder: number) =>
+    answer(
+      api.PUT('/api/jobs/{id}/compression/readings/{readingId}/cylinder', {
+        params: { path },
+        body: { cylinder },
       }),
     ),
   );
@@ -117,7 +128,10 @@ function Attempt({ jobId, reading }: { jobId: number; reading: StoredReading }) 
           ))}
         </p>
       )}
+      <MoveTo sheet={sheet} from={reading.cylinder} onMove={(c) => move.mutate(c)} />
+      {notCounted && <p className="font-medium">Does not count here: {notCounted.reason}</p>}
       {setAside.error && <p className="refusal">{setAside.error.message}</p>}
+      {move.error && <p className="refusal">{move.error.message}</p>}
     </li>
   );
 }

@@ -4,7 +4,6 @@ const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'];
 
 /** A big keypad for gloved hands. */
 export function Keypad({ entry, onHide }: { entry: Entry; onHide: () => void }) {
-  const press = (key: string) => entry.setText(key === '⌫' ? entry.text.slice(0, -1) : entry.text + key);
   return (
     <div
       className="no-print flex shrink-0 items-stretch gap-2 border-t border-hair p-3"
@@ -17,7 +16,7 @@ export function Keypad({ entry, onHide }: { entry: Entry; onHide: () => void }) 
             key={k}
             className="h-[52px] w-[92px] border border-ink bg-well font-mono text-[24px] active:bg-ink active:text-paper"
             aria-label={k === '⌫' ? 'delete last digit' : k}
-            onClick={() => press(k)}
+            onClick={() => entry.press(k)}
           >
             {k}
           </button>

@@ -1,10 +1,13 @@
+import { Fragment } from 'react';
 import type { Schemas, Sheet, StoredPass } from '../api/client';
 import { type Column, gridTemplate, type Measure } from '../section/layout';
 import { Cells, Row } from '../section/SheetRow';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from '../leakdown/LeakdownRows';
 import type { LeakdownHand } from '../leakdown/useLeakdown';
+import { CellNote, RefusedNote } from '../ui/CellNote';
 import { Attempts } from './Attempts';
+import { PassDoubts } from './PassDoubts';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
 import { labelOf } from '../section/labelOf';
@@ -33,7 +36,10 @@ export function ReadingRows({ sheet, columns, measure, entry, leakdown, brief }:
     <div className="border-t border-ink" role="table" aria-label="Readings">
       {!brief && <SeenRows sheet={sheet} {...rows} />}
       {sheet.passes.map((pass, i) => (
-        <PassRow key={pass.id} {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
+        <Fragment key={pass.id}>
+          <PassRow {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
+          {entry && <PassDoubts sheet={sheet} pass={pass} />}
+        </Fragment>
       ))}
       {!brief && (
         <>
@@ -211,6 +217,8 @@ function EntryCell({
   const attempt = pass.readings.filter((r) => r.cylinder === cylinder).length + (entry.open ? 0 : 1);
   const refusedByRule =
     pass.kind === 'WET' && !sheet.cylinders.find((c) => c.number === cylinder)?.wetTestable;
+  const note =
+    entry.refused ?? (refusedByRule ? { text: '', why: sheet.compression.wetRefusal ?? '' } : undefined);
   return (
     <>
       <input
@@ -227,16 +235,26 @@ function EntryCell({
         onChange={(e) => entry.setText(e.target.value)}
       />
       <span className="pointer-events-none absolute top-0.5 left-1.5 text-[11.5px] text-soft">
-        {entry.open ? `stroke ${entry.open.strokes + 1}` : attempt > 1 ? `repeat ${attempt - 1}` : ''}
+        {entry.mode === 'strokes'
+          ? `stroke ${(entry.open?.strokes ?? 0) + 1}`
+          : attempt > 1
+            ? `repeat ${attempt - 1}`
+            : ''}
       </span>
-      {(entry.refused || refusedByRule) && (
-        <p
-          id="refused"
-          role="alert"
-          className="refusal absolute top-full left-1/2 z-10 w-64 -translate-x-1/2 border border-leak bg-paper p-2"
-        >
-          {entry.refused ?? sheet.compression.wetRefusal}
-        </p>
+      {entry.asked ? (
+        <CellNote>
+          <p>{entry.asked}</p>
+          <div className="mt-2 flex gap-2">
+            <button className="button" onClick={() => entry.answerRepeat(true)}>
+              A repeat
+            </button>
+            <button className="button" onClick={() => entry.answerRepeat(false)}>
+              The same
+            </button>
+          </div>
+        </CellNote>
+      ) : (
+        note && <RefusedNote {...note} />
       )}
     </>
   );

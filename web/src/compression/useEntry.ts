@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { answer, api, Refusal, type Sheet, type StoredPass } from '../api/client';
+import { newKey } from '../api/newKey';
 import { useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
 import { useChange, useLatestSheet } from '../sheet/useSheet';
+import { answerWasLost, inFewWords, readingCell, useTypedCell } from '../ui/useTypedCell';
 import { useUnits } from '../units/UnitsContext';
 import { parseNumber } from '../units/units';
 
@@ -11,7 +13,10 @@ export type EntryMode = 'final' | 'strokes';
 interface Sent {
   passId: number;
   cylinder: number;
+  /** Stays with the reading when its answer was lost, so that sending it again does not record it twice. */
   key: string;
+  /** Which attempt at this cylinder it was taken for. */
+  attempt?: number;
   /** Values of a new reading, or one further stroke of the reading with this key. */
   strokesKPa: number[];
   stroke?: number;
@@ -19,8 +24,6 @@ interface Sent {
   oilMl?: number;
   text: string;
 }
-
-const MODE = 'silent-otter.entry';
 
 /** What the keypad types, where it goes, and what became of it. */
 export function useEntry(sheet: Sheet) {
@@ -37,23 +40,24 @@ export function useEntry(sheet: Sheet) {
     return firstToRead(pass, order) ?? low ?? order[0]!;
   });
   const [last, setLast] = useState<number>();
-  const [text, setText] = useState('');
+  const cell = useTypedCell();
   const [oil, setOil] = useState('5');
-  const [refused, setRefused] = useState<string>();
+  const [lost, setLost] = useState<Sent>();
+  const [asked, setAsked] = useState<{ sent: Sent; question: string }>();
   const [waiting, setWaiting] = useState<Sent[]>([]);
   const [open, setOpen] = useState<{ key: string; passId: number; cylinder: number; strokes: number }>();
-  const [mode, setModeState] = useState<EntryMode>(() =>
-    localStorage.getItem(MODE) === 'strokes' ? 'strokes' : 'final',
-  );
+  // How values are typed belongs to the pass they are typed into, never to the job before.
+  const [modes, setModes] = useState<Record<number, EntryMode>>({});
+  const mode = modes[pass.id] ?? 'final';
 
   const send = useChange(id, (sent: Sent) => {
     const path = { id, passId: sent.passId };
     if (sent.stroke === undefined) {
-      const { key, cylinder, strokesKPa, finalOnly, oilMl } = sent;
+      const { key, attempt, cylinder, strokesKPa, finalOnly, oilMl } = sent;
       return answer(
         api.POST('/api/jobs/{id}/compression/passes/{passId}/readings', {
           params: { path },
-          body: { key, cylinder, strokesKPa, finalOnly, oilMl },
+          body: { key, attempt, cylinder, strokesKPa, finalOnly, oilMl },
         }),
       );
     }
@@ -84,17 +88,22 @@ export function useEntry(sheet: Sheet) {
   const giveBack = (sent: Sent, error: Error) => {
     setPassId(sent.passId);
     setCylinder(sent.cylinder);
-    setText(sent.text);
     setOpen(undefined);
-    setRefused(inFewWords(error));
+    if (error instanceof Refusal && error.question) {
+      setAsked({ sent, question: error.message });
+      cell.clear();
+    } else {
+      setLost(answerWasLost(error) ? sent : undefined);
+      cell.refuse(sent.text, inFewWords(error));
+    }
     readingCell()?.focus();
   };
 
   const goTo = (next: number, nextPass = pass.id) => {
     setCylinder(next);
     setPassId(nextPass);
-    setRefused(undefined);
-    setText('');
+    setAsked(undefined);
+    cell.clear();
     if (open && (open.cylinder !== next || open.passId !== nextPass)) {
       setOpen(undefined);
     }
@@ -110,7 +119,13 @@ export function useEntry(sheet: Sheet) {
     goTo(unread ?? order[(at + 1) % order.length]!);
   };
 
+  /** How many attempts at this cylinder are there or on their way. */
+  const attempts = () =>
+    pass.readings.filter((r) => r.cylinder === cylinder).length +
+    waiting.filter((s) => s.passId === pass.id && s.cylinder === cylinder && s.stroke === undefined).length;
+
   const save = () => {
+    const { text } = cell;
     const words = text.trim().split(/\s+/).filter(Boolean);
     if (words.length === 0) {
       if (open) {
@@ -118,26 +133,31 @@ export function useEntry(sheet: Sheet) {
       }
       return;
     }
+    if (lost && lost.text === text && lost.passId === pass.id && lost.cylinder === cylinder) {
+      setLost(undefined);
+      submit(lost);
+      advance();
+      return;
+    }
     const values = words.map(parseNumber);
     if (values.some((v) => v === undefined)) {
-      setRefused('This must be a number.');
+      cell.refuse(text, 'This must be a number.');
       return;
     }
     const dose = pass.kind === 'WET' ? parseNumber(oil) : undefined;
     if (pass.kind === 'WET' && dose === undefined) {
-      setRefused('Say how much oil went in.');
+      cell.refuse(text, 'Say how much oil went in.');
       return;
     }
     const strokesKPa = values.map((v) => units.toBase('pressure', v!));
-    const base = { passId: pass.id, cylinder, text };
-    setRefused(undefined);
+    const base = { passId: pass.id, cylinder, text, attempt: attempts() + 1 };
     setLast(cylinder);
     if (mode === 'strokes' && words.length === 1) {
       const going = open && open.cylinder === cylinder && open.passId === pass.id ? open : undefined;
-      const key = going?.key ?? crypto.randomUUID();
+      const key = going?.key ?? newKey();
       const strokes = (going?.strokes ?? 0) + 1;
       setOpen({ key, passId: pass.id, cylinder, strokes });
-      setText('');
+      cell.clear();
       submit({
         ...base,
         key,
@@ -148,7 +168,19 @@ export function useEntry(sheet: Sheet) {
       });
       return;
     }
-    submit({ ...base, key: crypto.randomUUID(), strokesKPa, finalOnly: words.length === 1, oilMl: dose });
+    submit({ ...base, key: newKey(), strokesKPa, finalOnly: words.length === 1, oilMl: dose });
+    advance();
+  };
+
+  /** Answers whether a reading that another window has taken meanwhile is repeated here. */
+  const answerRepeat = (isRepeat: boolean) => {
+    if (!asked) {
+      return;
+    }
+    setAsked(undefined);
+    if (isRepeat) {
+      submit({ ...asked.sent, attempt: undefined });
+    }
     advance();
   };
 
@@ -174,7 +206,7 @@ export function useEntry(sheet: Sheet) {
         return;
       }
       readingCell()?.focus();
-      setText((t) => t + e.key);
+      cell.press(e.key);
     } else if (
       e.key === 'Enter' &&
       (document.activeElement === readingCell() || document.activeElement === document.body)
@@ -187,8 +219,8 @@ export function useEntry(sheet: Sheet) {
     } else if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
       otherPass(e.key === 'ArrowUp' ? -1 : 1);
     } else if (e.key === 'Escape') {
-      setText('');
-      setRefused(undefined);
+      cell.clear();
+      setAsked(undefined);
     } else {
       return;
     }
@@ -198,20 +230,19 @@ export function useEntry(sheet: Sheet) {
   return {
     pass,
     cylinder,
-    text,
+    text: cell.text,
     oil,
-    refused,
+    refused: cell.refused,
+    asked: asked?.question,
+    answerRepeat,
     waiting,
     mode,
     open: open && open.cylinder === cylinder && open.passId === pass.id ? open : undefined,
-    setText: (t: string) => {
-      setText(t.replace(/[^0-9.,\s]/g, ''));
-      setRefused(undefined);
-    },
+    setText: cell.type,
+    press: cell.press,
     setOil,
     setMode: (next: EntryMode) => {
-      localStorage.setItem(MODE, next);
-      setModeState(next);
+      setModes((old) => ({ ...old, [pass.id]: next }));
       setOpen(undefined);
       readingCell()?.focus();
     },
@@ -224,11 +255,6 @@ export function useEntry(sheet: Sheet) {
 
 export type Entry = ReturnType<typeof useEntry>;
 
-/** The one cell that takes readings. */
-function readingCell(): HTMLInputElement | null {
-  return document.querySelector<HTMLInputElement>('input[data-readings]');
-}
-
 /** A dry pass wants every cylinder; a wet one only those somebody chooses. */
 function firstToRead(pass: StoredPass, order: number[]): number | undefined {
   return pass.kind === 'DRY' ? order.find((c) => !isRead(pass, c)) : undefined;
@@ -236,14 +262,4 @@ function firstToRead(pass: StoredPass, order: number[]): number | undefined {
 
 function isRead(pass: StoredPass, cylinder: number): boolean {
   return pass.readings.some((r) => r.cylinder === cylinder);
-}
-
-function inFewWords(error: Error): string {
-  if (error instanceof Refusal && error.errors.length > 0) {
-    return error.errors
-      .map((e) => (e.allowed ? `Allowed: ${e.allowed}. ${e.message}.` : e.message))
-      .map((s) => s.charAt(0).toUpperCase() + s.slice(1))
-      .join(' ');
-  }
-  return error.message;
 }

@@ -4,6 +4,9 @@ import { answer, api, type EngineDocument } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
+import { parseNumber } from '../units/units';
+import { BankLabels } from './BankLabels';
+import { inLabels, type Read, readFiringOrder } from './labels';
 
 type Layout = EngineDocument['layout'];
 type Bank = EngineDocument['banks'][number];
@@ -17,8 +20,8 @@ interface Props {
 
 const SIDES = { ONLY: '', LEFT: 'left ', RIGHT: 'right ' } as const;
 
-export function banksInWords(banks: Bank[]): string {
-  return banks.map((b) => SIDES[b.side] + b.cylinders.join(' ')).join(', ');
+export function banksInWords(banks: Bank[], labels?: EngineDocument['labels']): string {
+  return banks.map((b) => SIDES[b.side] + inLabels({ labels }, b.cylinders, ' ')).join(', ');
 }
 
 function endOfOne(engine: EngineDocument): End {
@@ -63,7 +66,9 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
       setWanted(undefined);
     }
   };
-  const order = engine.firingOrder?.join('-') ?? '';
+  const order = inLabels(engine, engine.firingOrder ?? [], '-');
+  const [orderProblem, setOrderProblem] = useState<string>();
+  const [intervalProblem, setIntervalProblem] = useState<string>();
   return (
     <section className="space-y-3">
       <div className="grid grid-cols-3 items-start gap-x-5 gap-y-3">
@@ -102,7 +107,7 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
       {(usual.data?.banks.length ?? 0) > 1 && (
         <Options
           label="Numbered from the free end (left and right seen from the flywheel end)"
-          options={usual.data!.banks.map(banksInWords)}
+          options={usual.data!.banks.map((b) => banksInWords(b))}
           chosen={banksInWords(engine.banks)}
           onChoose={(i) => onChange({ banks: usual.data!.banks[i]! })}
         />
@@ -111,10 +116,16 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
         <div>
           <TextField
             label="Firing order"
-            hint="such as 1-3-4-2"
+            hint="such as 1-3-4-2, in your labels"
             value={order}
-            error={errorAt('firingOrder')}
-            onCommit={(text) => onChange({ firingOrder: numbers(text), intervalsDeg: undefined })}
+            error={orderProblem ?? errorAt('firingOrder')}
+            onCommit={(text) => {
+              const read = readFiringOrder(engine, text);
+              setOrderProblem('problem' in read ? read.problem : undefined);
+              if ('value' in read) {
+                onChange({ firingOrder: read.value, intervalsDeg: undefined });
+              }
+            }}
           />
           {!order && (usual.data?.firingOrders.length ?? 0) > 0 && (
             <p className="mt-1 flex flex-wrap gap-x-3 text-soft">
@@ -124,9 +135,12 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
                   key={o.join('-')}
                   type="button"
                   className="min-h-[32px] font-mono text-[14px] underline underline-offset-2 hover:text-act"
-                  onClick={() => onChange({ firingOrder: o })}
+                  onClick={() => {
+                    setOrderProblem(undefined);
+                    onChange({ firingOrder: o });
+                  }}
                 >
-                  {o.join('-')}
+                  {inLabels(engine, o, '-')}
                 </button>
               ))}
             </p>
@@ -136,15 +150,14 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
           label="Intervals, if uneven (°)"
           hint="such as 90 150 90 150 …"
           value={engine.intervalsDeg?.join(' ')}
-          error={errorAt('intervalsDeg')}
-          onCommit={(text) => onChange({ intervalsDeg: numbers(text) })}
-        />
-        <TextField
-          label="Labels, where not 1 2 3"
-          hint="such as P1 P2 S1 S2"
-          value={labelsInOrder(engine, count)}
-          error={errorAt('labels')}
-          onCommit={(text) => onChange({ labels: labels(text) })}
+          error={intervalProblem ?? errorAt('intervalsDeg')}
+          onCommit={(text) => {
+            const read = degrees(text);
+            setIntervalProblem('problem' in read ? read.problem : undefined);
+            if ('value' in read) {
+              onChange({ intervalsDeg: read.value });
+            }
+          }}
         />
         {engine.layout === 'V' && (
           <QuantityField
@@ -163,29 +176,22 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
           onCommit={(leanDeg) => onChange({ leanDeg })}
         />
       </div>
+      <BankLabels engine={engine} error={errorAt('labels')} onChange={(labels) => onChange({ labels })} />
     </section>
   );
 }
 
-/** Numbers between any signs; what is no number goes to the server as NaN-free 0 and is refused there by name. */
-function numbers(text: string): number[] | undefined {
+/** Degrees between any signs; undefined when nothing is typed. */
+function degrees(text: string): Read<number[] | undefined> {
   const parts = text
     .trim()
-    .split(/[\s,;-]+/)
+    .split(/[\s;–]+/)
     .filter(Boolean);
-  return parts.length ? parts.map((p) => (Number.isFinite(Number(p)) ? Number(p) : 0)) : undefined;
-}
-
-function labelsInOrder(engine: EngineDocument, count: number): string {
-  if (!engine.labels) {
-    return '';
-  }
-  return Array.from({ length: count }, (_, i) => engine.labels?.[String(i + 1)] ?? String(i + 1)).join(' ');
-}
-
-function labels(text: string): Record<string, string> | undefined {
-  const parts = text.trim().split(/\s+/).filter(Boolean);
-  return parts.length ? Object.fromEntries(parts.map((p, i) => [String(i + 1), p])) : undefined;
+  const values = parts.map(parseNumber);
+  const wrong = parts.find((_, i) => values[i] === undefined);
+  return wrong
+    ? { problem: `“${wrong}” is no number of degrees.` }
+    : { value: parts.length ? (values as number[]) : undefined };
 }
 
 interface OptionsProps {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Schemas, Sheet } from '../api/client';
+import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { Contaminated } from '../examination/Contaminated';
 import { Photos } from '../examination/Photos';
 import { StationFrame } from '../examination/StationFrame';
@@ -7,7 +7,9 @@ import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
+import { useChange } from '../sheet/useSheet';
 import { Choice } from '../ui/Choice';
+import { MoveTo } from '../ui/MoveTo';
 import { YesNo } from '../ui/YesNo';
 import { labelOf } from '../section/labelOf';
 
@@ -21,6 +23,14 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
   const seen: Inside = sheet.examination.inside[cylinder] ?? {};
   const looks = new Map(sheet.seen.inside.map((i) => [i.cylinder, i.look]));
   const change = (patch: Inside) => set({ [cylinder]: patch } as never);
+  const swap = useChange(sheet.job.id, (other: number) =>
+    answer(
+      api.POST('/api/jobs/{id}/examination/{part}/swap', {
+        params: { path: { id: sheet.job.id, part: 'inside' } },
+        body: { one: cylinder, other },
+      }),
+    ),
+  );
   useKeys((e) => {
     if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') {
       return;
@@ -109,6 +119,8 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
           onChange={(waterMarks) => change({ waterMarks })}
         />
         <Contaminated value={seen.contaminatedBy} onChange={(by) => change({ contaminatedBy: by })} />
+        <MoveTo sheet={sheet} from={cylinder} words="Mixed up with" onMove={(other) => swap.mutate(other)} />
+        {swap.error && <p className="refusal">{swap.error.message}</p>}
         <div className="flex items-end gap-2">
           <Photos sheet={sheet} part="INSIDE" cylinder={cylinder} />
         </div>

@@ -1,28 +1,30 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { answer, api, Refusal, sentence } from '../api/client';
+import { answer, api } from '../api/client';
+import { ImportState } from '../ui/ImportState';
+import { useImport } from '../ui/useImport';
 
 /** Loads a case file; a wrong one gets a list of what is wrong and where, and changes nothing. */
 export function ImportCase() {
   const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const client = useQueryClient();
-  const load = useMutation({
-    mutationFn: async (file: File) => {
-      const text = await file.text();
-      return answer(
+  const load = useImport(
+    (file, progress) =>
+      answer(
         api.POST('/api/case-files', {
-          body: text as never,
-          bodySerializer: (body: unknown) => body as string,
+          params: { query: { progress } },
+          body: file as never,
+          bodySerializer: (body: unknown) => body as File,
+          headers: { 'content-type': 'application/json' },
         }),
-      );
-    },
-    onSuccess: async (loaded) => {
-      await client.invalidateQueries({ queryKey: ['jobs'] });
+      ),
+    (loaded) => {
+      void client.invalidateQueries({ queryKey: ['jobs'] });
       void navigate(`/jobs/${loaded.jobIds.at(-1)}`);
     },
-  });
+  );
   return (
     <>
       <button className="button" onClick={() => input.current?.click()}>
@@ -37,28 +39,12 @@ export function ImportCase() {
         onChange={(e) => {
           const file = e.target.files?.[0];
           if (file) {
-            load.mutate(file);
+            load.load(file);
           }
           e.target.value = '';
         }}
       />
-      {load.error && (
-        <div role="alert" className="w-full border border-leak p-3">
-          <p className="refusal">This file was not loaded; nothing was changed.</p>
-          <ul className="mt-1 max-h-60 overflow-y-auto">
-            {load.error instanceof Refusal && load.error.errors.length > 0 ? (
-              load.error.errors.map((e) => (
-                <li key={e.field + e.message}>
-                  <span className="mr-2 font-mono text-[14px]">{e.field}</span>
-                  {sentence(e)}
-                </li>
-              ))
-            ) : (
-              <li>{load.error.message}</li>
-            )}
-          </ul>
-        </div>
-      )}
+      <ImportState {...load} />
     </>
   );
 }

@@ -15,6 +15,8 @@ export function JobsPage() {
     queryKey: ['jobs', search, limit],
     queryFn: () => answer(api.GET('/api/jobs', { params: { query: { search, limit } } })),
     placeholderData: (old) => old,
+    // Headlines that are worked out anew follow on their own.
+    refetchInterval: (query) => (query.state.data?.jobs.some((j) => !j.upToDate) ? 1000 : false),
   });
   return (
     <div className="flex h-full flex-col p-2">
@@ -69,7 +71,7 @@ export function JobsPage() {
                   <td className="max-w-[300px] truncate pr-4 text-soft">{j.complaint}</td>
                   <td className={`pr-4 font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
                     {j.tone === 'LOSS' && <span aria-hidden>▸ </span>}
-                    {j.headline}
+                    {j.upToDate ? j.headline : <span className="text-soft">{j.headline} …</span>}
                   </td>
                   <td className="text-soft">{j.technician}</td>
                 </tr>

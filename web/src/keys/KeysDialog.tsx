@@ -7,7 +7,7 @@ const KEYS: [string, string][] = [
   ['R', 'read the last cylinder again (kept beside the first)'],
   ['← →', 'another cylinder'],
   ['↑ ↓', 'dry or wet'],
-  ['1 – 8', 'plugs: first look; S same as the last, G gap'],
+  ['1 – 8', 'plugs: first look, and on to the next; S same as the last, G gap'],
   ['[  ]', 'station before, station after'],
   ['U', 'undo; Ctrl Shift Z does it again'],
   ['Esc', 'clear what is typed'],

@@ -1,6 +1,8 @@
 import type { Sheet } from '../api/client';
 import type { Column, Measure } from '../section/layout';
 import { Row } from '../section/SheetRow';
+import { CellNote, RefusedNote } from '../ui/CellNote';
+import { useUnits } from '../units/UnitsContext';
 import type { LeakdownHand } from './useLeakdown';
 import { labelOf } from '../section/labelOf';
 
@@ -25,7 +27,7 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
       <Row
         {...rows}
         name={<span className="text-[17px] font-medium whitespace-nowrap text-ink">Leak-down</span>}
-        unit="%"
+        unit="% lost"
       >
         {(c) =>
           hand && hand.cylinder === c ? (
@@ -73,6 +75,7 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
 }
 
 function EntryCell({ sheet, hand, cylinder }: { sheet: Sheet; hand: LeakdownHand; cylinder: number }) {
+  const units = useUnits();
   const last = sheet.leakdown.cylinders.find((c) => c.cylinder === cylinder);
   return (
     <div className="relative">
@@ -82,19 +85,37 @@ function EntryCell({ sheet, hand, cylinder }: { sheet: Sheet; hand: LeakdownHand
         inputMode="decimal"
         autoComplete="off"
         className="h-[46px] w-full border-2 border-act bg-well text-center font-mono text-[22px] text-act outline-none placeholder:text-metal"
+        aria-describedby="leakdown-unit"
         aria-label={`${hand.twoGauges ? 'Second gauge' : 'Leak-down'}, cylinder ${labelOf(sheet, cylinder)}`}
         aria-invalid={!!hand.refused}
-        placeholder={hand.twoGauges ? 'gauge 2' : last?.percent.toFixed(0)}
+        placeholder={hand.twoGauges ? undefined : last?.percent.toFixed(0)}
         value={hand.text}
         onChange={(e) => hand.setText(e.target.value)}
       />
-      {hand.refused && (
-        <p
-          role="alert"
-          className="refusal absolute top-full left-1/2 z-10 w-64 -translate-x-1/2 border border-leak bg-paper p-2 font-sans"
-        >
-          {hand.refused}
-        </p>
+      <span
+        id="leakdown-unit"
+        data-unit
+        className="block py-0.5 text-center font-sans text-[13px] leading-[1.05] text-ink"
+      >
+        {hand.tester
+          ? hand.twoGauges
+            ? `${units.symbol('pressure')}, second gauge`
+            : '% lost'
+          : 'which tester?'}
+      </span>
+      {hand.asked ? (
+        <CellNote>
+          <p>{hand.asked.question}</p>
+          <div className="mt-2 flex flex-wrap gap-2">
+            {hand.asked.ways.map((w) => (
+              <button key={w.words} className="button" onClick={w.take}>
+                {w.words}
+              </button>
+            ))}
+          </div>
+        </CellNote>
+      ) : (
+        hand.refused && <RefusedNote {...hand.refused} />
       )}
     </div>
   );

@@ -15,6 +15,7 @@ import { TurningGuide } from './TurningGuide';
 import { ValveClearance } from './ValveClearance';
 import { type LeakdownHand, useLeakdown } from './useLeakdown';
 import { labelOf } from '../section/labelOf';
+import { MoveTo } from '../ui/MoveTo';
 
 /** The leak-down bench: read, listen, turn to the next in firing order. */
 export function LeakdownStation({ sheet }: { sheet: Sheet }) {
@@ -22,7 +23,7 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
   const columns = columnsOf(sheet.engine.engine);
   const m = measure(width, columns);
   const hand = useLeakdown(sheet);
-  const [tab, setTab] = useState(sheet.leakdown.testers.length ? 'listen' : 'tester');
+  const [tab, setTab] = useState(hand.tester ? 'listen' : 'tester');
   const doubts = sheet.leakdown.faults.length;
   const tabs = [
     ['listen', 'Listen, turn'],
@@ -213,6 +214,7 @@ function Results({ sheet }: { sheet: Sheet }) {
 function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   const units = useUnits();
   const testers = new Map(sheet.leakdown.testers.map((t) => [t.id, t.tester.name]));
+  const notCounted = new Map(sheet.leakdown.notCounted.map((n) => [n.readingId, n.reason]));
   if (sheet.leakdown.readings.length === 0) {
     return <p className="text-soft">All attempts are kept and listed here.</p>;
   }
@@ -248,10 +250,33 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
           >
             {r.setAside ? 'Count it again' : 'Set aside'}
           </button>
+          <div className="w-full pl-12">
+            {notCounted.get(r.id) && (
+              <p className="font-medium">Does not count on this engine: {notCounted.get(r.id)}</p>
+            )}
+            <MoveTo sheet={sheet} from={r.cylinder} onMove={(c) => hand.move(r.id, c)} />
+            {Object.keys(r.reading.heard ?? {}).length > 0 && (
+              <MoveTo
+                sheet={{ ...sheet, cylinders: others(sheet, r.cylinder) }}
+                from={r.cylinder}
+                words="What was heard belongs to"
+                onMove={(c) => hand.moveHeard(r.id, lastOf(sheet, c)!.id)}
+              />
+            )}
+          </div>
         </li>
       ))}
     </ol>
   );
+}
+
+function lastOf(sheet: Sheet, cylinder: number) {
+  return sheet.leakdown.readings.filter((r) => r.cylinder === cylinder).at(-1);
+}
+
+/** Cylinders that what was heard could be handed to: this one, and those that were read. */
+function others(sheet: Sheet, cylinder: number) {
+  return sheet.cylinders.filter((c) => c.number === cylinder || lastOf(sheet, c.number));
 }
 
 function Faults({ sheet }: { sheet: Sheet }) {

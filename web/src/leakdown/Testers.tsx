@@ -25,9 +25,10 @@ export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
           className="field"
           style={{ width: 'auto' }}
           aria-label="Tester"
-          value={hand.tester?.id}
+          value={hand.tester?.id ?? ''}
           onChange={(e) => hand.setTesterId(Number(e.target.value))}
         >
+          {!hand.tester && <option value="">which one is in the hand?</option>}
           {testers.map((s) => (
             <option key={s.id} value={s.id}>
               {s.tester.name}

@@ -15,7 +15,7 @@ export const firstLooks: FirstLook[] = [
   { key: '4', words: 'fuel wet', plug: { wetness: 'WET_EVAPORATES', deposit: 'NONE' } },
   { key: '5', words: 'oil wet', plug: { shade: 'BLACK', wetness: 'WET_STAYS_OILY', deposit: 'OILY_CARBON' } },
   { key: '6', words: 'ash crust', plug: { shade: 'GREY', wetness: 'DRY', deposit: 'ASH' } },
-  { key: '7', words: 'washed', plug: { wetness: 'DRY', deposit: 'NONE', surface: 'STEAM_CLEANED' } },
+  { key: '7', words: 'steam-cleaned', plug: { wetness: 'DRY', deposit: 'NONE', surface: 'STEAM_CLEANED' } },
   { key: '8', words: 'metal specks', plug: { shade: 'GREY', wetness: 'DRY', deposit: 'METAL_SPECKS' } },
 ];
 

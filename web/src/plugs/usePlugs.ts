@@ -45,7 +45,9 @@ export function usePlugs(sheet: Sheet) {
     const first = firstLooks.find((l) => l.key === e.key);
     const onButton = document.activeElement instanceof HTMLButtonElement;
     if (first && !e.ctrlKey && !e.metaKey) {
+      // By key it goes on, as readings do; by touch the gap of the same plug comes next.
       look(first);
+      next();
     } else if (e.key === 'Enter' && !onButton) {
       next();
     } else if (e.key.toLowerCase() === 's' && !e.ctrlKey && !e.metaKey) {

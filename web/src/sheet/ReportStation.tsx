@@ -1,12 +1,14 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { Download, Printer, Upload } from 'lucide-react';
 import { useRef } from 'react';
-import { answer, api, Refusal, sentence, type Sheet } from '../api/client';
+import { answer, api, type Sheet } from '../api/client';
 import { ReadingRows } from '../compression/ReadingRows';
 import { SchoolsTable } from '../compression/SchoolsTable';
 import { columnsOf, measure } from '../section/layout';
 import { Statements } from '../examination/Statements';
 import { Section } from '../section/Section';
+import { ImportState } from '../ui/ImportState';
+import { useImport } from '../ui/useImport';
 import { useUnits } from '../units/UnitsContext';
 import { Headline } from './VerdictPanel';
 import { labelOf } from '../section/labelOf';
@@ -150,20 +152,18 @@ function Actions({ sheet }: { sheet: Sheet }) {
   const id = sheet.job.id;
   const client = useQueryClient();
   const input = useRef<HTMLInputElement>(null);
-  const load = useMutation({
-    mutationFn: async (file: File) => {
-      const text = await file.text();
-      return answer(
+  const load = useImport(
+    (file, progress) =>
+      answer(
         api.POST('/api/jobs/{id}/compression/readings.csv', {
-          params: { path: { id } },
-          body: text,
-          bodySerializer: (body: string) => body,
+          params: { path: { id }, query: { progress } },
+          body: file as never,
+          bodySerializer: (body: unknown) => body as File,
           headers: { 'content-type': 'text/csv' },
         }),
-      );
-    },
-    onSuccess: () => client.invalidateQueries({ queryKey: ['sheet', id] }),
-  });
+      ),
+    () => void client.invalidateQueries({ queryKey: ['sheet', id] }),
+  );
   return (
     <div className="no-print flex flex-wrap items-center gap-2 border-b border-hair px-6 py-2">
       <button className="button button-main" onClick={() => window.print()}>
@@ -193,23 +193,12 @@ function Actions({ sheet }: { sheet: Sheet }) {
         onChange={(e) => {
           const file = e.target.files?.[0];
           if (file) {
-            load.mutate(file);
+            load.load(file);
           }
           e.target.value = '';
         }}
       />
-      {load.error && (
-        <div role="alert" className="refusal w-full">
-          Not loaded; nothing was changed.
-          {load.error instanceof Refusal && load.error.errors.length > 0
-            ? load.error.errors.map((e, i) => (
-                <p key={i} className="font-normal">
-                  {e.field}: {sentence(e)}
-                </p>
-              ))
-            : ` ${load.error.message}`}
-        </div>
-      )}
+      <ImportState {...load} />
     </div>
   );
 }

@@ -23,6 +23,7 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
       <h3 className="heading mt-4">Next</h3>
       <p className="text-[18px] leading-snug font-medium text-act">{units.fill(verdict.next)}</p>
       {verdict.misses && <p className="mt-1 text-soft">{units.fill(verdict.misses)}</p>}
+      <Findings title="Could not be worked out" texts={sheet.notComputed} />
       <Suspicions sheet={sheet} />
       <Findings title="Stays open" texts={sheet.diagnosis.open} />
       <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />

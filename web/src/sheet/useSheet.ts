@@ -20,11 +20,13 @@ export function useSheet(id: number) {
   });
   const known = sheet.data?.job.revision ?? 0;
   const latest = revision.data?.revision ?? 0;
+  // Backwards too: after a restore the job is younger than what this window shows.
+  const lookedLater = revision.dataUpdatedAt > sheet.dataUpdatedAt;
   useEffect(() => {
-    if (latest > known) {
+    if (latest !== known && lookedLater) {
       void client.invalidateQueries({ queryKey: ['sheet', id] });
     }
-  }, [client, id, known, latest]);
+  }, [client, id, known, latest, lookedLater]);
   return sheet;
 }
 

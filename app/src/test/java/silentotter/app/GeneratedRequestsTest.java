@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
  * a library, and whatever was accepted opens, can be taken away and loaded again.
  */
 class GeneratedRequestsTest {
-    private static final int REQUESTS = Integer.getInteger("otter.requests", 1500);
+    private static final int REQUESTS = Integer.getInteger("otter.requests", 700);
 
     static List<Long> seeds() {
         // A fixed one, and one that nobody has seen: its number stands in the name of the test that fails.

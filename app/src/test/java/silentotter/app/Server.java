@@ -1,5 +1,6 @@
 package silentotter.app;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -7,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -26,7 +28,15 @@ final class Server implements AutoCloseable {
     }
 
     static Server start(boolean demo) throws IOException {
-        Path data = Files.createTempDirectory("silent-otter");
+        return start(Files.createTempDirectory("silent-otter"), demo);
+    }
+
+    /** On a folder that may hold something already. */
+    static Server start(Path data) {
+        return start(data, false);
+    }
+
+    private static Server start(Path data, boolean demo) {
         return new Server(
                 data,
                 new SpringApplicationBuilder(SilentOtter.class)
@@ -46,10 +56,29 @@ final class Server implements AutoCloseable {
     }
 
     HttpResponse<String> send(String method, String path, String type, String body) {
+        return exchange(
+                method,
+                path,
+                type,
+                body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+    }
+
+    HttpResponse<String> sendBytes(String path, String type, byte[] body) {
+        return exchange("POST", path, type, HttpRequest.BodyPublishers.ofByteArray(body));
+    }
+
+    /** Without saying how long it will be. */
+    HttpResponse<String> sendChunked(String path, String type, byte[] body) {
+        return exchange(
+                "POST", path, type, HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(body)));
+    }
+
+    private HttpResponse<String> exchange(
+            String method, String path, String type, HttpRequest.BodyPublisher publisher) {
         try {
-            HttpRequest.BodyPublisher publisher =
-                    body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-            HttpRequest.Builder request = HttpRequest.newBuilder(uri(path)).method(method, publisher);
+            HttpRequest.Builder request = HttpRequest.newBuilder(uri(path))
+                    .timeout(Duration.ofSeconds(60))
+                    .method(method, publisher);
             if (type != null) {
                 request.header("Content-Type", type);
             }

@@ -192,11 +192,11 @@ class BenchIT extends WindowsTest {
         Page page = browser.open(app.url("/jobs/" + job + "/intake"));
         page.getByLabel("Firing order").fill("1-2");
         page.keyboard().press("Tab");
-        assertThat(page.getByText("leaves out cylinder 3")).isVisible();
+        assertThat(page.getByText("3 is left out")).isVisible();
         page.getByLabel("Firing order").fill("1-3-2");
         page.keyboard().press("Tab");
-        assertThat(page.getByText("leaves out cylinder 3")).not().isVisible();
-        page.getByLabel("Labels, where not 1 2 3").fill("A B C");
+        assertThat(page.getByText("3 is left out")).not().isVisible();
+        page.getByLabel("Labels, from the free end").fill("A B C");
         page.keyboard().press("Tab");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compression"))
                 .click();

@@ -46,6 +46,7 @@ final class Benchmarks {
             list(app);
         }
         bundle();
+        LoadBenchmarks.run();
     }
 
     private static void twin() {

@@ -43,7 +43,14 @@ final class RunningApp implements AutoCloseable {
 
     static RunningApp start(Path data, boolean demo) {
         try {
-            int port = freePort();
+            return start(data, demo, freePort());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static RunningApp start(Path data, boolean demo, int port) {
+        try {
             Process process = launch(
                     List.of("--otter.data=" + data, "--otter.demo=" + demo, "--server.port=" + port),
                     data.resolve("log"));
@@ -137,6 +144,15 @@ final class RunningApp implements AutoCloseable {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Memory that the process really takes, from what the kernel says of it. */
+    long residentMegabytes() throws IOException {
+        return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
+                .filter(l -> l.startsWith("VmRSS:"))
+                .mapToLong(l -> Long.parseLong(l.replaceAll("\\D", "")) / 1024)
+                .findFirst()
+                .orElse(0);
     }
 
     /** As a power cut would: no shutdown hooks. */

@@ -76,9 +76,9 @@ class CaseFileController {
     /** @param progress a key of the sender's, under which it can look how far this is and give it up */
     @PostMapping(path = "/api/case-files", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    Loaded load(@RequestBody String text, @RequestParam(required = false) String progress) {
+    Loaded load(@RequestBody byte[] content, @RequestParam(required = false) String progress) {
         try (Progress.Work work = underWay.begin(progress)) {
-            return new Loaded(caseFiles.load(text, work));
+            return new Loaded(caseFiles.load(FileText.of(content), work));
         }
     }
 

@@ -4,11 +4,6 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -63,7 +58,7 @@ final class CsvTable {
 
     /** @throws InvalidInput when it is no such file, lacks a column, or holds nothing */
     static List<Line> read(byte[] content, List<String> needed) {
-        String text = decoded(content);
+        String text = FileText.of(content);
         char separator = separator(text);
         List<Line> lines = new ArrayList<>();
         try (CSVParser parser = CSVFormat.RFC4180
@@ -96,23 +91,6 @@ final class CsvTable {
             throw InvalidInput.at("the file", "holds nothing but its header");
         }
         return lines;
-    }
-
-    private static String decoded(byte[] content) {
-        boolean wide = content.length >= 2
-                && (content[0] == (byte) 0xFF && content[1] == (byte) 0xFE
-                        || content[0] == (byte) 0xFE && content[1] == (byte) 0xFF);
-        Charset charset = wide ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8;
-        try {
-            return charset.newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(content))
-                    .toString()
-                    .replaceFirst("^\uFEFF", "");
-        } catch (CharacterCodingException e) {
-            throw InvalidInput.at("the file", "is not in UTF-8; save it as CSV UTF-8");
-        }
     }
 
     private static char separator(String text) {

@@ -145,7 +145,7 @@ public final class EngineReader {
         for (int i = 0; i < intervals.size(); i++) {
             problems.required(path + "intervalsDeg[" + i + "]", intervals.get(i), AllowedRange.INTERVAL, v -> v);
         }
-        if (order.isEmpty() && !intervals.isEmpty()) {
+        if (order.isEmpty() && !intervals.isEmpty() && problems.all().size() == before) {
             problems.add(path + "intervalsDeg", "needs the firing order: each is the way to the next cylinder in it");
         }
         if (order.stream().anyMatch(Objects::isNull)) {

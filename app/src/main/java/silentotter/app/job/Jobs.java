@@ -77,10 +77,13 @@ public class Jobs implements Undoable {
     public Readable<JobDocument, Job> read(StoredJob stored) {
         // Only an impossible date can be left out and be needed; the day of the last change stands in for it.
         String day = stored.changedAt().substring(0, 10);
-        return documents.readable(
+        Readable<JobDocument, Job> read = documents.readable(
                 stored.job(),
                 JobDocument.class,
                 (d, problems) -> JobReader.read(d.date() == null ? d.on(day) : d, problems, ""));
+        return read.document().date() == null
+                ? new Readable<>(read.document().on(day), read.value(), read.leftOut())
+                : read;
     }
 
     @Transactional

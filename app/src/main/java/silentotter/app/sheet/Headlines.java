@@ -82,6 +82,11 @@ class Headlines {
         }
     }
 
+    /** Whether the server is about to end: what is not worked out yet waits for the next start. */
+    boolean ending() {
+        return behind.isShutdown();
+    }
+
     @PreDestroy
     void stop() throws InterruptedException {
         behind.shutdown();

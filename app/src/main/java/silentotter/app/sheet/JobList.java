@@ -48,7 +48,7 @@ public class JobList {
     public void settle() {
         headlines.flush();
         List<Long> old = jobs.withOldHeadline();
-        for (int i = 0; i < old.size(); i++) {
+        for (int i = 0; i < old.size() && !headlines.ending(); i++) {
             workOut(old.get(i));
             if (i % 50 == 49) {
                 headlines.flush();

@@ -1,8 +1,13 @@
 package silentotter.core.compression;
 
+import static java.util.stream.Collectors.toList;
+
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hipparchus.stat.StatUtils;
 import silentotter.core.compression.PassDoubt.Conversion;
@@ -71,28 +76,34 @@ final class PassDoubts {
     }
 
     private static Optional<PassDoubt> decimal(CompressionPass pass) {
+        Map<CylinderNumber, List<CompressionReading>> byCylinder =
+                pass.counting().collect(Collectors.groupingBy(CompressionReading::cylinder, TreeMap::new, toList()));
         List<CylinderNumber> slipped = new ArrayList<>();
-        for (CompressionReading r : pass.counting().toList()) {
-            double[] others = pass.counting()
-                    .filter(o -> !o.cylinder().equals(r.cylinder()))
+        byCylinder.forEach((cylinder, own) -> {
+            double[] others = byCylinder.entrySet().stream()
+                    .filter(e -> !e.getKey().equals(cylinder))
+                    .flatMap(e -> e.getValue().stream())
                     .mapToDouble(o -> o.value().kPa())
                     .toArray();
-            if (others.length < 2) {
-                continue;
+            if (others.length >= 2) {
+                double sisters = StatUtils.percentile(others, 50);
+                if (own.stream().anyMatch(r -> isSlipped(r.value().kPa() / sisters))) {
+                    slipped.add(cylinder);
+                }
             }
-            double share = r.value().kPa() / StatUtils.percentile(others, 50);
-            if (share > TENTH_LOW && share < TENTH_HIGH || share > 1 / TENTH_HIGH && share < 1 / TENTH_LOW) {
-                slipped.add(r.cylinder());
-            }
-        }
+        });
         return slipped.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new PassDoubt(
                         Kind.DECIMAL,
-                        slipped.stream().distinct().toList(),
-                        "Cylinder " + Say.cylinders(slipped.stream().distinct().toList())
+                        slipped,
+                        "Cylinder " + Say.cylinders(slipped)
                                 + " reads ten times less or more than its sisters: a slipped decimal, or truly so?",
                         List.of()));
+    }
+
+    private static boolean isSlipped(double share) {
+        return share > TENTH_LOW && share < TENTH_HIGH || share > 1 / TENTH_HIGH && share < 1 / TENTH_LOW;
     }
 
     private static Optional<PassDoubt> strokes(CompressionPass pass) {

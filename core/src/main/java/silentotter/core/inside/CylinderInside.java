@@ -36,7 +36,7 @@ public record CylinderInside(
             return "scored";
         }
         if (has(Crown.WASHED_CLEAN) || waterMarks.orElse(false)) {
-            return "washed";
+            return "washed clean";
         }
         if (has(Crown.WET_OIL) || has(IntakeBack.WET_OIL)) {
             return "oil wet";

@@ -8,7 +8,7 @@ import java.util.function.Predicate;
 public enum Look {
     SPECKS("specks"),
     BROKEN("broken"),
-    WASHED("washed"),
+    WASHED("steam-cleaned"),
     OIL_WET("oily"),
     FUEL_WET("fuel wet"),
     WET("wet"),

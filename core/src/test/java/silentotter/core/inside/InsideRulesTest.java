@@ -48,7 +48,11 @@ class InsideRulesTest {
                         "inside-oil-above", "oil wet", crown(null, IntakeBack.WET_OIL), crown(null, IntakeBack.CARBON)),
                 Arguments.of("inside-oil", "oil wet", crown(Crown.WET_OIL, null), crown(Crown.WET_FUEL, null)),
                 Arguments.of("inside-fuel", "fuel wet", crown(Crown.WET_FUEL, null), crown(Crown.WET_OIL, null)),
-                Arguments.of("inside-washed", "washed", crown(Crown.WASHED_CLEAN, null), crown(Crown.DRY_CARBON, null)),
+                Arguments.of(
+                        "inside-washed",
+                        "washed clean",
+                        crown(Crown.WASHED_CLEAN, null),
+                        crown(Crown.DRY_CARBON, null)),
                 Arguments.of("inside-holed", "holed", crown(Crown.HOLED, null), crown(Crown.WASHED_CLEAN, null)),
                 Arguments.of("inside-scored", "scored", bore(BoreWall.SCORED), bore(BoreWall.GLAZED)),
                 Arguments.of("inside-glazed", "glazed", bore(BoreWall.GLAZED), bore(BoreWall.HATCH_SEEN)),
