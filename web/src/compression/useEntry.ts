@@ -6,7 +6,7 @@ import { columnsOf } from '../section/layout';
 import { useChange, useLatestSheet } from '../sheet/useSheet';
 import { answerWasLost, inFewWords, readingCell, useTypedCell } from '../ui/useTypedCell';
 import { useUnits } from '../units/UnitsContext';
-import { parseNumber } from '../units/units';
+import { parseNumber, whyNoNumber } from '../units/units';
 
 export type EntryMode = 'final' | 'strokes';
 
@@ -141,7 +141,7 @@ export function useEntry(sheet: Sheet) {
     }
     const values = words.map(parseNumber);
     if (values.some((v) => v === undefined)) {
-      cell.refuse(text, 'This must be a number.');
+      cell.refuse(text, whyNoNumber(text));
       return;
     }
     const dose = pass.kind === 'WET' ? parseNumber(oil) : undefined;

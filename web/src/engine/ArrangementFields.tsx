@@ -6,7 +6,7 @@ import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
 import { parseNumber } from '../units/units';
 import { BankLabels } from './BankLabels';
-import { inLabels, type Read, readFiringOrder } from './labels';
+import { inLabels, type Read, readFiringOrder, renumbered } from './labels';
 
 type Layout = EngineDocument['layout'];
 type Bank = EngineDocument['banks'][number];
@@ -60,8 +60,9 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
       const same = next.layout === engine.layout && next.cylinders === count;
       onChange({
         layout: next.layout,
-        banks,
-        ...(same ? {} : { firingOrder: undefined, intervalsDeg: undefined, labels: undefined }),
+        ...(same
+          ? renumbered(engine, banks)
+          : { banks, firingOrder: undefined, intervalsDeg: undefined, labels: undefined }),
       });
       setWanted(undefined);
     }
@@ -109,7 +110,7 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
           label="Numbered from the free end (left and right seen from the flywheel end)"
           options={usual.data!.banks.map((b) => banksInWords(b))}
           chosen={banksInWords(engine.banks)}
-          onChoose={(i) => onChange({ banks: usual.data!.banks[i]! })}
+          onChoose={(i) => onChange(renumbered(engine, usual.data!.banks[i]!))}
         />
       )}
       <div className="grid grid-cols-3 gap-x-5 gap-y-3">

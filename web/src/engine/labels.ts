@@ -86,3 +86,25 @@ export function withBankLabels(
   const all = { ...Object.fromEntries(others), ...labels };
   return Object.keys(all).length ? all : undefined;
 }
+
+/**
+ * Another numbering of the same places. The shop's own labels stay where they stand, and the firing order with them:
+ * only the numbers behind them change.
+ */
+export function renumbered(engine: EngineDocument, banks: Bank[]): Partial<EngineDocument> {
+  if (!engine.labels) {
+    return { banks };
+  }
+  const next = new Map(
+    engine.banks.flatMap((b, i) => b.cylinders.map((c, k) => [c, banks[i]?.cylinders[k]] as const)),
+  );
+  const labels = engine.banks
+    .flatMap((b) => b.cylinders)
+    .map((c) => [String(next.get(c)), labelIn(engine, c)] as const)
+    .filter(([c, label]) => c !== label);
+  return {
+    banks,
+    labels: labels.length ? Object.fromEntries(labels) : undefined,
+    firingOrder: engine.firingOrder?.map((c) => next.get(c) ?? c),
+  };
+}

@@ -5,7 +5,7 @@ import { useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
 import { useChange } from '../sheet/useSheet';
 import { answerWasLost, inFewWords, readingCell, useTypedCell } from '../ui/useTypedCell';
-import { parseNumber } from '../units/units';
+import { parseNumber, whyNoNumber } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 
 export type LeakdownKind = Schemas['LeakdownDocument']['kind'];
@@ -147,7 +147,7 @@ export function useLeakdown(sheet: Sheet) {
     const values = text.trim().split(/\s+/).map(parseNumber);
     const value = values.at(-1);
     if (values.some((v) => v === undefined) || value === undefined) {
-      typed.refuse(text, 'This must be a number.');
+      typed.refuse(text, whyNoNumber(text));
       return;
     }
     const stood = parseNumber(supply);

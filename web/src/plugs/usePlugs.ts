@@ -16,6 +16,8 @@ export function usePlugs(sheet: Sheet) {
     .sort((a, b) => a - b);
   const [cylinder, setCylinder] = useState(() => order.find((c) => !plugs[c]) ?? order[0]!);
   const [last, setLast] = useState<number>();
+  // Quick hands are ahead of the answer: what was said last is known before it comes back.
+  const [said, setSaid] = useState<Plug>({});
   const swap = useChange(id, (other: number) =>
     answer(
       api.POST('/api/jobs/{id}/plugs/swap', { params: { path: { id } }, body: { one: cylinder, other } }),
@@ -24,15 +26,15 @@ export function usePlugs(sheet: Sheet) {
 
   const change = (plug: Plug) => {
     setLast(cylinder);
+    setSaid({ ...(cylinder === last ? said : plugs[cylinder]), ...plug });
     set({ plugs: { [cylinder]: plug } });
   };
   const look = (first: FirstLook) => change(asChange(first));
   const next = () => setCylinder(order[(order.indexOf(cylinder) + 1) % order.length]!);
   /** The one described last, or the one before this in the order. */
-  const model =
-    last !== undefined && last !== cylinder && plugs[last] ? last : order[order.indexOf(cylinder) - 1];
+  const model = last !== undefined && last !== cylinder ? last : order[order.indexOf(cylinder) - 1];
   const same = () => {
-    const plug = model === undefined ? undefined : plugs[model];
+    const plug = model === undefined ? undefined : model === last ? said : plugs[model];
     if (plug) {
       change(sameAs(plug));
       next();
@@ -65,7 +67,7 @@ export function usePlugs(sheet: Sheet) {
   return {
     cylinder,
     plug: plugs[cylinder] ?? {},
-    model: model !== undefined && plugs[model] ? model : undefined,
+    model: model !== undefined && (model === last || plugs[model]) ? model : undefined,
     error: error ?? swap.error?.message,
     errorAt,
     setSet: (patch: Sheet['examination']['plugs']['set']) => set({ set: patch }),

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { useUnits } from '../units/UnitsContext';
-import { parseNumber, type Quantity } from '../units/units';
+import { parseNumber, type Quantity, whyNoNumber } from '../units/units';
 
 interface Props {
   label: string;
@@ -30,7 +30,7 @@ export function QuantityField({ label, value, quantity, unit, error, otherwise, 
   }
   const text = typed ?? shown;
   const parsed = parseNumber(text);
-  const problem = text.trim() !== '' && parsed === undefined ? 'This must be a number.' : error;
+  const problem = text.trim() !== '' && parsed === undefined ? whyNoNumber(text) : error;
   const commit = () => {
     if (typed === undefined || typed === shown) {
       setTyped(undefined);

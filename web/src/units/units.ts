@@ -78,10 +78,27 @@ export function editable(choice: Choice, quantity: Quantity, base: number): stri
   return String(Number(toDisplay(choice, quantity, base).toPrecision(10)));
 }
 
-/** A number as people type it, decimal comma included; undefined when it is none. */
+/** A comma that may as well stand between thousands: 1,234 is never taken for 1.234 in silence. */
+const TWO_WAYS = /^[-+]?[1-9]\d{0,2},\d{3}$/;
+
+/** A number as people type it, decimal comma included; undefined when it is none, or could be two. */
 export function parseNumber(text: string): number | undefined {
+  if (TWO_WAYS.test(text.trim())) {
+    return undefined;
+  }
   const cleaned = text.trim().replace(',', '.');
   return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(cleaned) ? Number(cleaned) : undefined;
+}
+
+/** Why a text is no number, in a sentence; for the first of several with blanks between. */
+export function whyNoNumber(text: string): string {
+  const wrong = text
+    .trim()
+    .split(/\s+/)
+    .find((w) => TWO_WAYS.test(w));
+  return wrong
+    ? `${wrong} can be read in two ways: write ${wrong.replace(',', '')} or ${wrong.replace(',', '.')}.`
+    : 'This must be a number.';
 }
 
 const MARKS: Record<string, Quantity> = {

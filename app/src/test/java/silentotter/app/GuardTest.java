@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class GuardTest {
     private static Server server;
@@ -29,10 +30,12 @@ class GuardTest {
     }
 
     private static String raw(String headers) throws IOException {
+        return sent("GET /api/jobs HTTP/1.1\r\n" + headers + "Connection: close\r\n\r\n");
+    }
+
+    private static String sent(String request) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", server.port())) {
-            socket.getOutputStream()
-                    .write(("GET /api/jobs HTTP/1.1\r\n" + headers + "Connection: close\r\n\r\n")
-                            .getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
             try (InputStream in = socket.getInputStream()) {
                 return new String(in.readAllBytes(), StandardCharsets.UTF_8);
             }
@@ -62,6 +65,23 @@ class GuardTest {
         assertThat(answer)
                 .contains("Content-Security-Policy: default-src 'none'")
                 .doesNotContain("unsafe-");
+    }
+
+    /** Refused by the servlet container before any filter of ours. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"GET /api/jobs?a=[b] HTTP/1.1", "GET /api/jobs HTTP/9.9", "GET /%2e%2e/%00 HTTP/1.1", "HELLO"})
+    void theContainersOwnRefusalsAreGuardedAndDoNotNameIt(String request) throws IOException {
+        String answer = sent(request + "\r\nHost: localhost\r\nConnection: close\r\n\r\n");
+        assertThat(answer)
+                .contains("Content-Security-Policy: default-src 'none'", "Cross-Origin-Resource-Policy: same-origin")
+                .contains("application/problem+json")
+                .doesNotContainIgnoringCase("tomcat");
+    }
+
+    @Test
+    void answersOfTheApiAreKeptByNobody() throws IOException {
+        assertThat(raw("Host: localhost\r\n")).contains("Cache-Control: no-store");
     }
 
     @Test

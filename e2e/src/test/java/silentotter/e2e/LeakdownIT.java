@@ -54,7 +54,7 @@ class LeakdownIT extends WindowsTest {
         button(page, "Turned: on to 3").click();
         assertThat(page.getByText("Turn 180° to cylinder 4")).isVisible();
         type(page, "140");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0 to 99.5 %");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("0 to 100 %");
         assertThat(page.getByLabel("Leak-down, cylinder 3")).hasValue("140");
         page.keyboard().press("Escape");
         type(page, "80 84 85");

@@ -69,7 +69,10 @@ final class PassDoubts {
                 ? Optional.empty()
                 : Optional.of(new PassDoubt(
                         Kind.UNIT,
-                        List.of(),
+                        pass.counting()
+                                .map(CompressionReading::cylinder)
+                                .distinct()
+                                .toList(),
                         "About " + Say.pressure(Pressure.ofKPa(median))
                                 + " on the whole pass: no engine reads like that. Was another unit meant?",
                         readings));

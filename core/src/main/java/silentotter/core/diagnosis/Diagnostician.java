@@ -383,9 +383,13 @@ public final class Diagnostician {
                 unread > 0 ? unread + " of " + engine.arrangement().count() + " cylinders not read yet. " : "";
 
         Optional<ReadingFault> wholePass = analysis.faults().stream()
-                .filter(f -> f.kind() == FaultKind.FALLING_IN_ORDER)
+                .filter(f -> f.kind() == FaultKind.UNIT_DOUBTED || f.kind() == FaultKind.FALLING_IN_ORDER)
                 .findFirst();
         if (wholePass.isPresent()) {
+            if (wholePass.get().kind() == FaultKind.UNIT_DOUBTED) {
+                // What the schools say of figures in the wrong unit is no reason for anything.
+                why.clear();
+            }
             why.add(0, wholePass.get().text());
             return new Verdict(
                     Tone.DOUBT,

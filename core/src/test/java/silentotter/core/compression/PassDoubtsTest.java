@@ -10,6 +10,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import silentotter.core.compression.PassDoubt.Conversion;
 import silentotter.core.compression.PassDoubt.Kind;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Tone;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.PressureUnit;
@@ -31,10 +33,16 @@ class PassDoubtsTest {
     @CsvSource({"PSI, 12, BAR", "KPA, 150, PSI", "KPA, 11, BAR", "BAR, 65, PSI"})
     void aPassThatNoEngineReadsIsAskedAboutWithTheUnitThatWouldFit(
             PressureUnit typed, double value, PressureUnit meant) {
-        List<PassDoubt> doubts = doubts(Bench.inline(4).dry(in(typed, value, value * 1.02, value * 0.98, value)));
+        Bench bench = Bench.inline(4).dry(in(typed, value, value * 1.02, value * 0.98, value));
+        List<PassDoubt> doubts = doubts(bench);
         assertThat(doubts).hasSize(1);
         assertThat(doubts.get(0).kind()).isEqualTo(Kind.UNIT);
         assertThat(doubts.get(0).readings()).contains(new Conversion(typed, meant));
+        Diagnosis diagnosis = bench.diagnose();
+        assertThat(diagnosis.engine().tone())
+                .as("nothing is said of such figures")
+                .isEqualTo(Tone.DOUBT);
+        assertThat(diagnosis.cylinders().values()).allMatch(v -> v.tone() == Tone.DOUBT);
     }
 
     /** Real engines are left in peace: tired, hand-cranked, one cylinder dead, a cold diesel. */
