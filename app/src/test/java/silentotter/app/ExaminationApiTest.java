@@ -103,6 +103,9 @@ class ExaminationApiTest {
         assertThat(sheet.at("/examination/plugs/plugs").has("3")).isFalse();
         assertThat(sheet.at("/examination/plugs/plugs/4/wetness").asString()).isEqualTo("WET_STAYS_OILY");
         assertThat(sheet.at("/corrections/0").asString()).startsWith("plugs 3 and 4 swapped, ");
+        assertThat(sheet.at("/seen/statements").toString())
+                .as("what was said of plug 3 is no reason for anything at cylinder 3")
+                .doesNotContain("\"cylinders\":[3]");
         undo(job);
         assertThat(server.sheet(job).at("/examination/plugs/plugs/3/wetness").asString())
                 .isEqualTo("WET_STAYS_OILY");

@@ -157,6 +157,8 @@ class MaintenanceTest {
                 "insert into compression_stroke (reading_id, number, kpa) values (1, 1, 1200)",
                 "insert into change (job_id, at, kind, target_id, description, undone) values (1, '', 'READING_ADDED', 9, 'x', 1)",
                 "insert into change (job_id, at, kind, target_id, description) values (1, '', 'READING_ADDED', 1, 'y')",
+                "insert into examination (job_id, part, document, description, at) values (1, 'SIGNS', '{\"soak\":{\"startedAt\":5}}', "
+                        + "'', '')",
                 "insert into photo (job_id, part, cylinder, media_type, content, taken_at) values (1, 'PLUGS', 1, "
                         + "'image/png', x'89504e470d0a1a0a', '2026-01-02T10:00:00Z')");
         try (Server server = Server.start(data)) {
@@ -165,7 +167,7 @@ class MaintenanceTest {
             assertThat(sheet.at("/redo").isMissingNode()).isTrue();
             assertThat(sheet.at("/notComputed").size())
                     .as("what is left out is said")
-                    .isEqualTo(2);
+                    .isEqualTo(3);
             assertThat(server.get("/api/photos/" + sheet.at("/photos/0/key").asString())
                             .statusCode())
                     .isEqualTo(200);

@@ -85,7 +85,7 @@ public class CaseFiles {
         List<CaseJob> caseJobs = jobs.ofEngine(engineId).stream()
                 .map(id -> new CaseJob(
                         jobs.read(jobs.byId(id)).document(),
-                        nullIfEmpty(examinations.json(id)),
+                        nullIfEmpty(examinations.of(id).json()),
                         nullIfEmpty(photos.of(id).stream().map(this::photo).toList()),
                         compression.passes(id).stream().map(CaseFiles::pass).toList(),
                         nullIfEmpty(leakdown.readings(id).stream()

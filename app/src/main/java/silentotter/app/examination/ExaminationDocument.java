@@ -1,6 +1,7 @@
 package silentotter.app.examination;
 
 import java.util.Iterator;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -68,20 +69,19 @@ class ExaminationDocument {
     }
 
     /** What can be read of stored parts; a part that an earlier version let pass and this one cannot read is left out. */
-    Examination readable(ObjectNode examination) {
-        try {
-            return toCore(examination);
-        } catch (JacksonException e) {
-            ObjectNode rest = examination.deepCopy();
-            examination.propertyNames().forEach(part -> {
-                try {
-                    toCore(empty().set(part, examination.get(part)));
-                } catch (JacksonException unreadable) {
-                    rest.remove(part);
-                }
-            });
-            return toCore(rest);
-        }
+    Examinations.Kept readable(ObjectNode examination) {
+        ObjectNode rest = examination.deepCopy();
+        examination.propertyNames().forEach(part -> {
+            try {
+                toCore(empty().set(part, examination.get(part)));
+            } catch (JacksonException unreadable) {
+                rest.remove(part);
+            }
+        });
+        List<String> leftOut = examination.propertyNames().stream()
+                .filter(part -> !rest.has(part))
+                .toList();
+        return new Examinations.Kept(rest, toCore(rest), leftOut);
     }
 
     Examination toCore(ObjectNode examination) {

@@ -2,6 +2,7 @@ package silentotter.app.examination;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Service;
@@ -59,8 +60,15 @@ public class Examinations implements Undoable, HoldsCylinders {
         return all;
     }
 
+    /**
+     * An examination as it is kept.
+     *
+     * @param leftOut names of parts that cannot be read any more
+     */
+    public record Kept(ObjectNode json, Examination examination, List<String> leftOut) {}
+
     @Transactional(readOnly = true)
-    public Examination of(long jobId) {
+    public Kept of(long jobId) {
         return document.readable(json(jobId));
     }
 

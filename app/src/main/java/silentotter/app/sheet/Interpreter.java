@@ -48,6 +48,9 @@ class Interpreter {
         held.readable()
                 .leftOut()
                 .forEach(p -> notComputed.add("Of the job, " + p.field() + " is left out: " + p.message() + "."));
+        held.kept()
+                .leftOut()
+                .forEach(part -> notComputed.add("What was noted of " + part + " cannot be read any more."));
         Engine engine = held.engine().value();
         Ambient ambient = held.readable().value().ambient();
         List<CompressionPass> passes =

@@ -4,6 +4,7 @@ import java.util.List;
 import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.EngineDocument;
 import silentotter.app.engine.Engines;
+import silentotter.app.examination.Examinations;
 import silentotter.app.job.JobDocument;
 import silentotter.app.job.Jobs;
 import silentotter.app.leakdown.Leakdown.StoredLeakdown;
@@ -24,6 +25,10 @@ record JobHeld(
         List<StoredPass> passes,
         List<StoredLeakdown> leaks,
         List<StoredTester> testers,
-        Examination examination,
+        Examinations.Kept kept,
         School leading,
-        PlugSchool plugSchool) {}
+        PlugSchool plugSchool) {
+    Examination examination() {
+        return kept.examination();
+    }
+}
