@@ -18,6 +18,13 @@ const NAMES = { ONLY: 'Labels', LEFT: 'Labels, left bank', RIGHT: 'Labels, right
  */
 export function BankLabels({ engine, error, onChange }: Props) {
   const [typed, setTyped] = useState<Record<string, string>>({});
+  // What is typed stays until the engine says the same: the second bank may be typed before the first one is saved.
+  const kept = engine.banks.filter((b) => saysTheSame(engine, b, typed[b.side]));
+  if (kept.length) {
+    setTyped((old) =>
+      Object.fromEntries(Object.entries(old).filter(([side]) => !kept.some((b) => b.side === side))),
+    );
+  }
   const preview = engine.banks.reduce<EngineDocument>((e, bank) => {
     const text = typed[bank.side];
     const read = text === undefined ? undefined : readBankLabels(bank, text);
@@ -32,10 +39,7 @@ export function BankLabels({ engine, error, onChange }: Props) {
           bank={bank}
           typed={typed[bank.side]}
           onType={(text) => setTyped((old) => ({ ...old, [bank.side]: text }))}
-          onCommit={(labels) => {
-            setTyped((old) => Object.fromEntries(Object.entries(old).filter(([side]) => side !== bank.side)));
-            onChange(withBankLabels(engine, bank, labels));
-          }}
+          onCommit={() => onChange(preview.labels)}
         />
       ))}
       <Banks engine={preview} />
@@ -44,24 +48,36 @@ export function BankLabels({ engine, error, onChange }: Props) {
   );
 }
 
+function saysTheSame(engine: EngineDocument, bank: Bank, text: string | undefined): boolean {
+  const read = text === undefined ? undefined : readBankLabels(bank, text);
+  return (
+    !!read &&
+    'value' in read &&
+    bank.cylinders.every((c) => read.value[String(c)] === engine.labels?.[String(c)])
+  );
+}
+
+/** The labels of a bank as they are typed; nothing where its cylinders only have numbers. */
+function labelsOf(engine: EngineDocument, bank: Bank): string {
+  return bank.cylinders.some((c) => engine.labels?.[String(c)]) ? inLabels(engine, bank.cylinders, ' ') : '';
+}
+
 interface FieldProps {
   engine: EngineDocument;
   bank: Bank;
   typed?: string;
   onType: (text: string) => void;
-  onCommit: (labels: Record<string, string>) => void;
+  onCommit: () => void;
 }
 
 function Field({ engine, bank, typed, onType, onCommit }: FieldProps) {
   const id = useId();
-  const kept = bank.cylinders.some((c) => engine.labels?.[String(c)])
-    ? inLabels(engine, bank.cylinders, ' ')
-    : '';
+  const kept = labelsOf(engine, bank);
   const read = typed === undefined ? undefined : readBankLabels(bank, typed);
   const problem = read && 'problem' in read ? read.problem : undefined;
   const commit = () => {
     if (read && 'value' in read) {
-      onCommit(read.value);
+      onCommit();
     }
   };
   return (
