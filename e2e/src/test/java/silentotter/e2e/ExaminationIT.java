@@ -44,6 +44,7 @@ class ExaminationIT extends WindowsTest {
         Page page = browser.open(app.url("/jobs/" + job + "/plugs"));
         assertThat(button(page, "Plug 1: not looked at")).isVisible();
         page.keyboard().press("1");
+        page.keyboard().press("ArrowLeft");
         page.keyboard().press("g");
         page.keyboard().type("0.95");
         page.keyboard().press("Enter");
@@ -57,10 +58,8 @@ class ExaminationIT extends WindowsTest {
         }
         page.keyboard().press("5");
         assertThat(button(page, "Plug 6: oily")).isVisible();
-        page.keyboard().press("Enter");
         page.keyboard().press("1");
         assertThat(button(page, "Plug 7: tan")).isVisible();
-        page.keyboard().press("ArrowRight");
         page.keyboard().press("1");
         assertThat(page.getByText("One odd plug: 6 oily, the rest tan.")).isVisible();
 
@@ -143,7 +142,6 @@ class ExaminationIT extends WindowsTest {
         assertThat(button(page, "Plug 1: not looked at")).isVisible();
         page.keyboard().press("1");
         assertThat(button(page, "Plug 1: tan")).isVisible();
-        page.keyboard().press("Enter");
         page.keyboard().press("5");
         assertThat(button(page, "Plug 2: oily")).isVisible();
 
@@ -171,6 +169,7 @@ class ExaminationIT extends WindowsTest {
         assertThat(button(page, "Plug P1: not looked at")).isVisible();
         page.keyboard().press("5");
         assertThat(button(page, "Plug P1: oily")).isVisible();
+        page.keyboard().press("ArrowLeft");
         button(page, "Mixed up with …").click();
         button(page, "Swap with 3").click();
         assertThat(button(page, "Plug 3: oily")).isVisible();
