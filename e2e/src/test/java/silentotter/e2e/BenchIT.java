@@ -140,6 +140,8 @@ class BenchIT extends WindowsTest {
         Page two = openBench(job);
         type(one, "1111");
         assertThat(one.locator("[data-value]").first()).hasText("1111");
+        // Seen there, so that what is typed now is meant as a repeat.
+        assertThat(two.getByPlaceholder("1111")).isVisible();
         two.getByLabel("Dry reading, cylinder 1").click();
         type(two, "1122");
         assertThat(one.getByText("1111 1122")).isVisible();
