@@ -13,6 +13,9 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
+import org.apache.ibatis.session.ExecutorType;
+import org.apache.ibatis.session.SqlSession;
+import org.apache.ibatis.session.SqlSessionFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Change;
@@ -52,17 +55,25 @@ public class Compression implements Undoable, HoldsCylinders {
 
     private static final int MOST_PASSES = 500;
     private static final int LONGEST_REASON = 400;
-    /** Rows that go into the database with one statement. */
-    private static final int CHUNK = 200;
+    /** Readings that go into the database at once, and after which somebody may give up. */
+    private static final int CHUNK = 1000;
 
     private final CompressionMapper mapper;
+    private final SqlSessionFactory sessions;
     private final Journal journal;
     private final Corrections corrections;
     private final Documents documents;
     private final Clock clock;
 
-    Compression(CompressionMapper mapper, Journal journal, Corrections corrections, Documents documents, Clock clock) {
+    Compression(
+            CompressionMapper mapper,
+            SqlSessionFactory sessions,
+            Journal journal,
+            Corrections corrections,
+            Documents documents,
+            Clock clock) {
         this.mapper = mapper;
+        this.sessions = sessions;
         this.journal = journal;
         this.corrections = corrections;
         this.documents = documents;
@@ -285,13 +296,16 @@ public class Compression implements Undoable, HoldsCylinders {
         flush(rows, strokes, done);
     }
 
+    /** As one batch: a statement each by itself would take several times as long. */
     private void flush(List<NewReading> rows, List<NewStroke> strokes, IntConsumer done) {
         if (rows.isEmpty()) {
             return;
         }
-        mapper.insertReadings(rows);
-        for (int from = 0; from < strokes.size(); from += CHUNK) {
-            mapper.insertStrokes(strokes.subList(from, Math.min(strokes.size(), from + CHUNK)));
+        try (SqlSession batch = sessions.openSession(ExecutorType.BATCH)) {
+            CompressionMapper into = batch.getMapper(CompressionMapper.class);
+            rows.forEach(into::insertFiledReading);
+            strokes.forEach(into::insertFiledStroke);
+            batch.flushStatements();
         }
         done.accept(rows.size());
         rows.clear();

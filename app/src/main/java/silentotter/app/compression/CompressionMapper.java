@@ -124,17 +124,12 @@ interface CompressionMapper {
     long highestReading();
 
     @Insert("""
-            <script>insert into compression_reading
-                (id, pass_id, key, cylinder, final_only, oil_ml, set_aside, taken_at) values
-            <foreach collection="rows" item="r" separator=",">
-                (#{r.id}, #{r.passId}, #{r.key}, #{r.cylinder}, #{r.finalOnly}, #{r.oilMl}, #{r.setAside}, #{r.takenAt})
-            </foreach></script>""")
-    void insertReadings(List<NewReading> rows);
+            insert into compression_reading (id, pass_id, key, cylinder, final_only, oil_ml, set_aside, taken_at)
+            values (#{id}, #{passId}, #{key}, #{cylinder}, #{finalOnly}, #{oilMl}, #{setAside}, #{takenAt})""")
+    void insertFiledReading(NewReading reading);
 
-    @Insert("""
-            <script>insert into compression_stroke (reading_id, number, kpa) values
-            <foreach collection="rows" item="s" separator=",">(#{s.readingId}, #{s.number}, #{s.kpa})</foreach></script>""")
-    void insertStrokes(List<NewStroke> rows);
+    @Insert("insert into compression_stroke (reading_id, number, kpa) values (#{readingId}, #{number}, #{kpa})")
+    void insertFiledStroke(NewStroke stroke);
 
     @Select(value = """
             insert into compression_stroke (reading_id, number, kpa) values (#{readingId}, #{number}, #{kpa})
