@@ -25,8 +25,10 @@ record CaseFile(
     static final String FORMAT = "silent-otter-case";
     static final int VERSION = 2;
 
-    /** @param examination parts as in {@code Examination}; left out by version 1, as are service and photos
-     * @param corrections what was put right afterwards, each in a sentence */
+    /**
+     * @param examination parts as in {@code Examination}; left out by version 1, as are service and photos
+     * @param corrections what was put right afterwards, each in a sentence
+     */
     record CaseJob(
             JobDocument job,
             @Nullable ObjectNode examination,

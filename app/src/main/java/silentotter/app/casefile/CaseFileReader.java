@@ -143,7 +143,8 @@ class CaseFileReader {
     private static void checkTrail(CaseJob job, Problems problems, String path) {
         List<Correction> trail = Objects.requireNonNullElse(job.corrections(), List.of());
         for (int i = 0; i < trail.size(); i++) {
-            filed(trail.get(i).at(), trail.get(i).words(), problems, path + "corrections[" + i + "].");
+            problems.moment(path + "corrections[" + i + "].at", trail.get(i).at());
+            problems.text(path + "corrections[" + i + "].words", trail.get(i).words(), LONGEST_REASON);
         }
     }
 

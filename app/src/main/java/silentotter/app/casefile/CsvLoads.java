@@ -8,7 +8,6 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.casefile.ReadingsCsv.CsvPass;
 import silentotter.app.compression.Compression;
-import silentotter.app.engine.Engines;
 import silentotter.app.examination.ExaminationPart;
 import silentotter.app.examination.Examinations;
 import silentotter.app.job.Jobs;
@@ -26,7 +25,6 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 class CsvLoads {
     private final Jobs jobs;
-    private final Engines engines;
     private final Compression compression;
     private final Leakdown leakdown;
     private final Testers testers;
@@ -35,14 +33,12 @@ class CsvLoads {
 
     CsvLoads(
             Jobs jobs,
-            Engines engines,
             Compression compression,
             Leakdown leakdown,
             Testers testers,
             Examinations examinations,
             TransactionTemplate transaction) {
         this.jobs = jobs;
-        this.engines = engines;
         this.compression = compression;
         this.leakdown = leakdown;
         this.testers = testers;
@@ -50,13 +46,9 @@ class CsvLoads {
         this.transaction = transaction;
     }
 
-    private Engine engineOf(long jobId) {
-        return engines.read(engines.byId(jobs.byId(jobId).engineId())).value();
-    }
-
     /** Checked before anything is held up by it; only putting the readings in is one transaction. */
     void readings(long jobId, List<CsvPass> passes, Work done) {
-        Engine engine = engineOf(jobId);
+        Engine engine = jobs.engineOf(jobId);
         passes.forEach(p -> compression.checkFiled(jobId, engine, p.kind(), p.readings()));
         done.outOf(passes.stream().mapToInt(p -> p.readings().size()).sum());
         transaction.executeWithoutResult(
@@ -65,13 +57,13 @@ class CsvLoads {
 
     @Transactional
     void findings(long jobId, Map<ExaminationPart, ObjectNode> patches) {
-        Engine engine = engineOf(jobId);
+        Engine engine = jobs.engineOf(jobId);
         patches.forEach((part, patch) -> examinations.change(jobId, engine, part, patch));
     }
 
     @Transactional
     void leakdown(long jobId, List<LeakdownCsv.Entry> entries) {
-        Engine engine = engineOf(jobId);
+        Engine engine = jobs.engineOf(jobId);
         Problems problems = new Problems();
         List<StoredTester> known = testers.all();
         for (LeakdownCsv.Entry entry : entries) {

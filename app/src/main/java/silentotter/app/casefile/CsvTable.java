@@ -153,9 +153,12 @@ final class CsvTable {
 
         /** A whole number from 1; 0 where it is none, which is collected. */
         int whole(String column, Problems problems) {
-            String text = get(column);
+            return whole(column, get(column), problems);
+        }
+
+        int whole(String name, String text, Problems problems) {
             if (!text.matches("[1-9]\\d{0,5}")) {
-                problems.add(at(), column + " must be a whole number, but was '" + shortened(text) + "'");
+                problems.add(at(), name + " must be a whole number, but was '" + shortened(text) + "'");
                 return 0;
             }
             return Integer.parseInt(text);

@@ -129,8 +129,7 @@ final class LeakdownCsv {
                 line.choice(ListenedWith.class, "listened_with", problems).orElse(null),
                 neighbours,
                 words(line, "plugged").stream()
-                        .flatMap(w -> line.number("plugged", w, problems).stream())
-                        .map(Double::intValue)
+                        .map(w -> line.whole("plugged", w, problems))
                         .toList(),
                 words(line, "settling").stream()
                         .flatMap(w -> line.number("settling", w, problems).stream())

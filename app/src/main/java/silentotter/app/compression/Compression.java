@@ -188,17 +188,15 @@ public class Compression implements Undoable, HoldsCylinders {
         }
         PassRow pass = pass(jobId, passId);
         Problems problems = new Problems();
-        check(engine, pass.kind(), conditions(pass), reading, poured(jobId), problems, "");
+        Map<Integer, Double> poured = pass.kind() == PassKind.WET ? poured(jobId) : Map.of();
+        check(engine, pass.kind(), conditions(pass), reading, poured, problems);
         if (mapper.countReadings(jobId) >= MOST_READINGS) {
             problems.add("strokesKPa", "this job holds as many readings as it can; open another one");
         }
         problems.throwIfAny();
         int taken = mapper.attempts(passId, reading.cylinder());
         if (reading.attempt() != null && taken >= reading.attempt()) {
-            throw new Asks(
-                    Asks.Question.REPEAT,
-                    "Cylinder " + engine.label(CylinderNumber.of(reading.cylinder()))
-                            + " was read meanwhile, in another window. Is this a repeat, or the same reading twice?");
+            throw Asks.whetherItRepeats(engine.label(CylinderNumber.of(reading.cylinder())));
         }
         long id = mapper.insertReading(
                 passId, key, reading.cylinder(), reading.finalOnly(), reading.oilMl(), now(), sent);
@@ -215,12 +213,11 @@ public class Compression implements Undoable, HoldsCylinders {
             ConditionsDocument conditions,
             ReadingDocument reading,
             Map<Integer, Double> poured,
-            Problems problems,
-            String path) {
+            Problems problems) {
         int before = problems.all().size();
-        ReadingReader.check(engine, kind, conditions, reading, problems, path);
+        ReadingReader.check(engine, kind, conditions, reading, problems, "");
         if (kind == PassKind.WET && problems.all().size() == before) {
-            ReadingReader.oil(engine, reading, poured.getOrDefault(reading.cylinder(), 0.0), problems, path);
+            ReadingReader.oil(engine, reading, poured.getOrDefault(reading.cylinder(), 0.0), problems);
         }
     }
 
@@ -245,7 +242,7 @@ public class Compression implements Undoable, HoldsCylinders {
         Map<Integer, Double> poured = new HashMap<>(poured(jobId));
         for (FiledReading filed : readings) {
             Problems own = new Problems();
-            check(engine, kind, ConditionsDocument.EMPTY, filed.reading(), poured, own, "");
+            check(engine, kind, ConditionsDocument.EMPTY, filed.reading(), poured, own);
             own.all().forEach(p -> problems.add(new FieldProblem(filed.at(), p.message(), p.allowed())));
             if (own.isEmpty() && filed.reading().oilMl() != null) {
                 poured.merge(filed.reading().cylinder(), filed.reading().oilMl(), Double::sum);

@@ -72,10 +72,10 @@ public final class ReadingReader {
      *
      * @param pouredMl oil that this cylinder was given before
      */
-    static void oil(Engine engine, ReadingDocument reading, double pouredMl, Problems problems, String path) {
+    static void oil(Engine engine, ReadingDocument reading, double pouredMl, Problems problems) {
         Optional<String> refusal = CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(reading.cylinder()));
         if (refusal.isPresent()) {
-            problems.add(path + "cylinder", refusal.get());
+            problems.add("cylinder", refusal.get());
             return;
         }
         double dose = Objects.requireNonNullElse(reading.oilMl(), 0.0);
@@ -83,7 +83,7 @@ public final class ReadingReader {
             double left = Math.max(0, WetArtefact.safeOil(geometry).millilitres() - pouredMl);
             if (dose > left) {
                 problems.add(FieldProblem.of(
-                        path + "oilMl",
+                        "oilMl",
                         rounded(dose)
                                 + " mL more would make over a quarter of the clearance volume: the engine could lock",
                         "0 to " + rounded(Math.floor(left * 10) / 10) + " mL"));

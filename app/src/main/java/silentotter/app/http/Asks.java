@@ -12,7 +12,15 @@ public class Asks extends Conflict {
 
     private final Question question;
 
-    public Asks(Question question, String message) {
+    /** Another window has read this cylinder since the sender last looked. */
+    public static Asks whetherItRepeats(String cylinder) {
+        return new Asks(
+                Question.REPEAT,
+                "Cylinder " + cylinder
+                        + " was read meanwhile, in another window. Is this a repeat, or the same reading twice?");
+    }
+
+    private Asks(Question question, String message) {
         super(message);
         this.question = question;
     }

@@ -16,6 +16,7 @@ import silentotter.app.http.NotFound;
 import silentotter.app.storage.Documents;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.diagnosis.Tone;
+import silentotter.core.engine.Engine;
 import silentotter.core.job.Job;
 
 /** The jobs of the shop. */
@@ -84,6 +85,12 @@ public class Jobs implements Undoable {
         return read.document().date() == null
                 ? new Readable<>(read.document().on(day), read.value(), read.leftOut())
                 : read;
+    }
+
+    /** The engine that a job is about. */
+    @Transactional(readOnly = true)
+    public Engine engineOf(long id) {
+        return engines.read(engines.byId(byId(id).engineId())).value();
     }
 
     @Transactional

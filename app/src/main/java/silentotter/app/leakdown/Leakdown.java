@@ -155,10 +155,7 @@ public class Leakdown implements Undoable, HoldsCylinders {
         }
         check(engine, testers.byId(testerId).tester(), cylinder, reading);
         if (attempt != null && attempts(jobId, cylinder, reading) >= attempt) {
-            throw new Asks(
-                    Asks.Question.REPEAT,
-                    "Cylinder " + engine.label(CylinderNumber.of(cylinder))
-                            + " was read meanwhile, in another window. Is this a repeat, or the same reading twice?");
+            throw Asks.whetherItRepeats(engine.label(CylinderNumber.of(cylinder)));
         }
         insert(jobId, testerId, cylinder, key, sent, reading, null, now());
     }

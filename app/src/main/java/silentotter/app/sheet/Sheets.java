@@ -123,11 +123,12 @@ public class Sheets {
 
     private JobHeld load(long jobId) {
         Jobs.StoredJob job = jobs.byId(jobId);
+        Engines.StoredEngine stored = engines.byId(job.engineId());
         return new JobHeld(
                 job,
                 jobs.read(job),
-                engines.byId(job.engineId()),
-                engines.read(engines.byId(job.engineId())),
+                stored,
+                engines.read(stored),
                 compression.passes(jobId),
                 leakdown.readings(jobId),
                 testers.all(),
@@ -195,7 +196,6 @@ public class Sheets {
     }
 
     Engine engineOf(long jobId) {
-        return reading.execute(
-                t -> engines.read(engines.byId(jobs.byId(jobId).engineId())).value());
+        return jobs.engineOf(jobId);
     }
 }
