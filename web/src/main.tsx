@@ -6,10 +6,10 @@ import { CalculatorPage } from './calculator/CalculatorPage';
 import './index.css';
 import { JobsPage } from './jobs/JobsPage';
 import { NewJobPage } from './jobs/NewJobPage';
-import { NoSuchPage } from './jobs/NoSuchPage';
+import { NoSuchPage } from './shell/NoSuchPage';
 import { LabelSheet } from './plugs/LabelSheet';
-import { SheetPage } from './sheet/SheetPage';
-import { allStations, pathOf } from './sheet/stations';
+import { SheetPage } from './shell/SheetPage';
+import { stations } from './shell/stations';
 import { UnitsProvider } from './units/UnitsContext';
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
@@ -22,11 +22,11 @@ createRoot(document.getElementById('root')!).render(
           <Routes>
             <Route path="/" element={<JobsPage />} />
             <Route path="/jobs/new" element={<NewJobPage />} />
-            {allStations.map((station) => (
+            {stations.map((screen) => (
               <Route
-                key={station}
-                path={`/jobs/:id${pathOf(station)}`}
-                element={<SheetPage station={station} />}
+                key={screen.station}
+                path={`/jobs/:id${screen.path}`}
+                element={<SheetPage screen={screen} />}
               />
             ))}
             <Route path="/jobs/:id/plugs/labels" element={<LabelSheet />} />

@@ -9,18 +9,34 @@ export type Conditions = Schemas['ConditionsDocument'];
 export type StoredPass = Schemas['StoredPass'];
 export type StoredReading = Schemas['StoredReading'];
 export type Verdict = Schemas['VerdictView'];
-export type EscapePath = Schemas['PathView'];
+export type EscapePath = Schemas['EscapePath'];
 export type Examination = Schemas['Examination'];
 export type Statement = Schemas['StatementView'];
 export type Plug = Schemas['Plug'];
 
 export const api = createClient<paths>({ baseUrl: '/' });
 
+let units = '';
+
+/** In which units the sentences of all answers from now on are wanted. */
+export function askForUnits(names: string) {
+  units = names;
+}
+
+api.use({
+  onRequest: ({ request }) => {
+    request.headers.set('Otter-Units', units);
+    return request;
+  },
+});
+
 export interface FieldError {
   field: string;
   message: string;
   allowed?: string | null;
 }
+
+export type Question = 'REPEAT' | 'PERCENT';
 
 /** A refusal by the server (RFC 9457), or the server not answering. */
 export class Refusal extends Error {
@@ -29,7 +45,7 @@ export class Refusal extends Error {
     readonly status: number,
     readonly errors: FieldError[] = [],
     /** Asked instead of done: only the sender knows what is meant. */
-    readonly question?: 'REPEAT',
+    readonly question?: Question,
   ) {
     super(message);
   }
@@ -67,7 +83,7 @@ export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
       title?: string;
       detail?: string;
       errors?: FieldError[];
-      question?: 'REPEAT';
+      question?: Question;
     };
     throw new Refusal(
       problem.detail ?? problem.title ?? 'Refused',

@@ -308,22 +308,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/compression/readings.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["exportReadings"];
-        put?: never;
-        post: operations["loadReadings"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{id}/compression/readings/{readingId}/cylinder": {
         parameters: {
             query?: never;
@@ -420,22 +404,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/examination.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["exportExamination"];
-        put?: never;
-        post: operations["loadExamination"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{id}/examination/{part}": {
         parameters: {
             query?: never;
@@ -510,22 +478,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addLeakdown"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/leakdown/readings.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["exportLeakdown"];
-        put?: never;
-        post: operations["loadLeakdown"];
         delete?: never;
         options?: never;
         head?: never;
@@ -740,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/{part}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportCsv_1"];
+        put?: never;
+        post: operations["loadCsv_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/{part}/readings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportCsv"];
+        put?: never;
+        post: operations["loadCsv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos/{key}": {
         parameters: {
             query?: never;
@@ -778,9 +762,9 @@ export interface components {
     schemas: {
         AltitudeIn: {
             /** Format: double */
-            altitudeM?: number | null;
+            altitudeM?: number;
             /** Format: double */
-            ambientKPa?: number | null;
+            ambientKPa?: number;
             /** Format: double */
             readingKPa: number;
         };
@@ -797,7 +781,7 @@ export interface components {
         };
         BleedReading: {
             /** Format: double */
-            bleedDischargeCoefficient?: number | null;
+            bleedDischargeCoefficient?: number;
             /** Format: double */
             bleedHoleMm: number;
             /** Format: double */
@@ -812,7 +796,7 @@ export interface components {
             /** @enum {string} */
             ventilation?: "SUCTION" | "NOTHING" | "PRESSURE";
         };
-        BuildUpView: {
+        BuildUp: {
             /** Format: int32 */
             cylinder: number;
             /** Format: double */
@@ -821,10 +805,10 @@ export interface components {
             /** @enum {string} */
             shape: "AS_SISTERS" | "FLATTER" | "CLIMBING" | "NO_SISTERS";
         };
-        Calibration: {
+        CalibrationDocument: {
             holes: components["schemas"]["BleedReading"][];
             /** Format: double */
-            supplyKPa?: number | null;
+            supplyKPa?: number;
         };
         ChangeReference: {
             /** Format: int64 */
@@ -837,20 +821,27 @@ export interface components {
         };
         CompressionView: {
             allLowAndEven: boolean;
-            buildUps: components["schemas"]["BuildUpView"][];
+            buildUps: components["schemas"]["BuildUp"][];
             cylinders: components["schemas"]["ResultView"][];
             doubts: components["schemas"]["DoubtView"][];
             evenness?: components["schemas"]["EvennessView"];
-            expectedKPa?: components["schemas"]["RangeView"];
-            faults: components["schemas"]["FaultView"][];
+            expectedKPa?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            faults: components["schemas"]["ReadingFault"][];
             lacks: components["schemas"]["Lack"][];
             notCounted: components["schemas"]["NotCountedView"][];
             /** Format: double */
-            safeOilMl?: number | null;
+            safeOilMl?: number;
             schools: components["schemas"]["SchoolView"][];
             schoolsDisagree: boolean;
-            wet: components["schemas"]["WetView"][];
-            wetRefusal?: string | null;
+            wet: components["schemas"]["WetResult"][];
+            wetRefusal?: string;
         };
         ConditionsChange: {
             conditions: components["schemas"]["ConditionsDocument"];
@@ -859,29 +850,29 @@ export interface components {
         };
         ConditionsDocument: {
             /** Format: double */
-            batteryVolts?: number | null;
+            batteryVolts?: number;
             /** Format: double */
-            crankingRpm?: number | null;
-            fuelDisabled?: boolean | null;
+            crankingRpm?: number;
+            fuelDisabled?: boolean;
             /** Format: double */
-            gaugeDivisionKPa?: number | null;
+            gaugeDivisionKPa?: number;
             /** Format: double */
-            gaugeFullScaleKPa?: number | null;
+            gaugeFullScaleKPa?: number;
             /** Format: double */
-            gaugeVolumeMl?: number | null;
+            gaugeVolumeMl?: number;
             /** Format: double */
-            hoseVolumeMl?: number | null;
+            hoseVolumeMl?: number;
             /** Format: double */
-            lengthAmount?: number | null;
-            /** @enum {string|null} */
-            lengthKind?: "STROKES" | "TURNS" | "SECONDS" | "PULLS" | "UNTIL_STOPPED" | null;
-            /** @enum {string|null} */
-            plugsOut?: "ALL" | "ONE_AT_A_TIME" | null;
-            sparkDisabled?: boolean | null;
-            /** @enum {string|null} */
-            temperature?: "HOT" | "WARM" | "COLD" | null;
-            /** @enum {string|null} */
-            throttle?: "WIDE_OPEN" | "SHUT" | "NONE" | null;
+            lengthAmount?: number;
+            /** @enum {string} */
+            lengthKind?: "STROKES" | "TURNS" | "SECONDS" | "PULLS" | "UNTIL_STOPPED";
+            /** @enum {string} */
+            plugsOut?: "ALL" | "ONE_AT_A_TIME";
+            sparkDisabled?: boolean;
+            /** @enum {string} */
+            temperature?: "HOT" | "WARM" | "COLD";
+            /** @enum {string} */
+            throttle?: "WIDE_OPEN" | "SHUT" | "NONE";
         };
         Conversion: {
             /** @enum {string} */
@@ -901,7 +892,7 @@ export interface components {
             level?: "HOLDS" | "FALLING_WITH_DRIP" | "FALLING_NO_DRIP";
             pressureCold?: boolean;
         };
-        CrankView: {
+        CrankPosition: {
             /** Format: int32 */
             cylinder: number;
             exhaustOpen: number[];
@@ -921,49 +912,64 @@ export interface components {
         CrankedView: {
             /** Format: int64 */
             passId: number;
-            strokes: components["schemas"]["RangeView"];
+            strokes: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
         };
         CrankingIn: {
             /** Format: double */
-            ambientKPa?: number | null;
+            ambientKPa?: number;
             /** Format: double */
             boreMm: number;
             /** Format: double */
             compressionRatio: number;
             /** Format: double */
-            crankingRpm?: number | null;
+            crankingRpm?: number;
             /** Format: double */
-            gaugeVolumeMl?: number | null;
+            gaugeVolumeMl?: number;
             /** Format: double */
-            hoseVolumeMl?: number | null;
+            hoseVolumeMl?: number;
             /** Format: double */
-            intakeClosingDeg?: number | null;
+            intakeClosingDeg?: number;
             /** Format: double */
-            intakeFactor?: number | null;
+            intakeFactor?: number;
             /** Format: double */
             leakAreaMm2: number;
             /** Format: double */
-            rodMm?: number | null;
+            rodMm?: number;
             /** Format: double */
             strokeMm: number;
             /** Format: int32 */
-            strokes?: number | null;
+            strokes?: number;
             /** Format: double */
-            temperatureC?: number | null;
+            temperatureC?: number;
             /** Format: double */
-            wallTemperatureC?: number | null;
+            wallTemperatureC?: number;
         };
         CrankingOut: {
             strokesKPa: number[];
         };
-        CrossView: {
+        CrossCheck: {
             /** Format: int32 */
             cylinder: number;
             /** Format: double */
             measured: number;
             /** @enum {string} */
             outcome: "AGREE" | "LOWER_THAN_LEAK" | "HIGHER_THAN_LEAK";
-            predicted: components["schemas"]["RangeView"];
+            predicted: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            retest: string;
             text: string;
         };
         CylinderClearances: {
@@ -991,7 +997,7 @@ export interface components {
         CylinderView: {
             label: string;
             /** Format: double */
-            leanDeg?: number | null;
+            leanDeg?: number;
             neighbours: number[];
             /** Format: int32 */
             number: number;
@@ -1006,7 +1012,7 @@ export interface components {
             doesNotFit: string[];
             engine: components["schemas"]["VerdictView"];
             open: string[];
-            paths: components["schemas"]["PathView"][];
+            paths: components["schemas"]["EscapePath"][];
             stops: string[];
         };
         DoubtView: {
@@ -1026,61 +1032,79 @@ export interface components {
         EngineDocument: {
             banks: components["schemas"]["BankDocument"][];
             /** Format: double */
-            boreMm?: number | null;
+            boreMm?: number;
             compressionMinimumKPa?: components["schemas"]["LimitDocument"];
             compressionNominalKPa?: components["schemas"]["LimitDocument"];
             /** Format: double */
-            compressionRatio?: number | null;
-            compressionRelease?: boolean | null;
+            compressionRatio?: number;
+            compressionRelease?: boolean;
             compressionSpreadKPa?: components["schemas"]["LimitDocument"];
-            /** @enum {string|null} */
-            cooling?: "LIQUID" | "AIR" | null;
-            /** @enum {string|null} */
-            cycle?: "FOUR_STROKE" | "TWO_STROKE" | null;
+            /** @enum {string} */
+            cooling?: "LIQUID" | "AIR";
+            /** @enum {string} */
+            cycle?: "FOUR_STROKE" | "TWO_STROKE";
             /** Format: double */
-            dipstickSpanLitres?: number | null;
+            dipstickSpanLitres?: number;
             /** Format: double */
-            dipstickSpanMm?: number | null;
-            /** @enum {string|null} */
-            exhaust?: "DRY" | "WET" | null;
+            dipstickSpanMm?: number;
+            /** @enum {string} */
+            exhaust?: "DRY" | "WET";
             exhaustClearanceMm?: components["schemas"]["LimitDocument"];
-            firingOrder?: number[] | null;
-            /** @enum {string|null} */
-            fuel?: "PETROL" | "DIESEL" | "GAS" | null;
-            /** @enum {string|null} */
-            fuelSystem?: "CARBURETTOR" | "PORT_INJECTION" | "DIRECT_INJECTION" | null;
-            /** @enum {string|null} */
-            ignition?: "SPARK" | "COMPRESSION" | null;
-            /** @enum {string|null} */
-            induction?: "NATURAL" | "TURBO" | "SUPERCHARGED" | null;
+            firingOrder?: number[];
+            /** @enum {string} */
+            fuel?: "PETROL" | "DIESEL" | "GAS";
+            /** @enum {string} */
+            fuelSystem?: "CARBURETTOR" | "PORT_INJECTION" | "DIRECT_INJECTION";
+            /** @enum {string} */
+            ignition?: "SPARK" | "COMPRESSION";
+            /** @enum {string} */
+            induction?: "NATURAL" | "TURBO" | "SUPERCHARGED";
             intakeClearanceMm?: components["schemas"]["LimitDocument"];
             /** Format: double */
-            intakeClosingDeg?: number | null;
-            intervalsDeg?: number[] | null;
+            intakeClosingDeg?: number;
+            intervalsDeg?: number[];
             labels?: {
                 [key: string]: string;
-            } | null;
+            };
             /** @enum {string} */
             layout: "INLINE" | "V" | "FLAT";
             /** Format: double */
-            leanDeg?: number | null;
+            leanDeg?: number;
             name: string;
             /** Format: double */
-            oilWithFilterLitres?: number | null;
+            oilWithFilterLitres?: number;
             /** Format: double */
-            oilWithoutFilterLitres?: number | null;
+            oilWithoutFilterLitres?: number;
             plugGapMm?: components["schemas"]["LimitDocument"];
             /** Format: double */
-            ratedPowerKw?: number | null;
+            ratedPowerKw?: number;
             /** Format: double */
-            ratedRpm?: number | null;
+            ratedRpm?: number;
             /** Format: double */
-            rodMm?: number | null;
+            rodMm?: number;
             rotation?: components["schemas"]["RotationDocument"];
             /** Format: double */
-            strokeMm?: number | null;
+            strokeMm?: number;
             /** Format: double */
-            veeDeg?: number | null;
+            veeDeg?: number;
+        };
+        EscapePath: {
+            areaMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** Format: int32 */
+            cylinder: number;
+            /** @enum {string} */
+            kind: "RINGS" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "GASKET_COOLANT" | "GASKET_NEIGHBOUR" | "OUTSIDE" | "OIL_PAST_RINGS" | "OIL_PAST_STEM";
+            /** @enum {string} */
+            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
+            /** Format: int32 */
+            towards?: number;
         };
         EvennessView: {
             /** Format: int32 */
@@ -1114,26 +1138,17 @@ export interface components {
             inside: components["schemas"]["InsideView"][];
             plugNotes: string[];
             plugSchools: components["schemas"]["PlugSchoolView"][];
-            plugSet?: string | null;
+            plugSet?: string;
             plugs: components["schemas"]["PlugView"][];
             statements: components["schemas"]["StatementView"][];
             steps: components["schemas"]["StepView"][];
             suspicions: components["schemas"]["SuspicionView"][];
         };
-        FaultView: {
-            cylinders: number[];
-            /** @enum {string} */
-            kind: "UNIT_DOUBTED" | "DECIMAL_DOUBTED" | "STROKES_DOUBTED" | "DOSE_DOUBTED" | "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
-            /** @enum {string} */
-            pass: "DRY" | "WET";
-            remedy: string;
-            text: string;
-        };
         GradeView: {
             /** Format: int32 */
             cylinder: number;
-            /** @enum {string|null} */
-            grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT" | null;
+            /** @enum {string} */
+            grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT";
         };
         HeardMove: {
             /** Format: int64 */
@@ -1151,6 +1166,8 @@ export interface components {
             /** Format: int32 */
             cylinder: number;
             look: string;
+            odd: boolean;
+            oily: boolean;
         };
         Intake: {
             /** @enum {string} */
@@ -1185,18 +1202,18 @@ export interface components {
         };
         JobDocument: {
             /** Format: double */
-            altitudeM?: number | null;
+            altitudeM?: number;
             /** Format: double */
-            ambientKPa?: number | null;
-            complaint?: string | null;
+            ambientKPa?: number;
+            complaint?: string;
             date: string;
             /** Format: double */
-            distanceKm?: number | null;
+            distanceKm?: number;
             /** Format: double */
-            hours?: number | null;
-            technician?: string | null;
+            hours?: number;
+            technician?: string;
             /** Format: double */
-            temperatureC?: number | null;
+            temperatureC?: number;
         };
         JobLine: {
             complaint: string;
@@ -1235,19 +1252,19 @@ export interface components {
         };
         LeakAreaIn: {
             /** Format: double */
-            ambientKPa?: number | null;
+            ambientKPa?: number;
             /** Format: double */
-            cylinderKPa?: number | null;
+            cylinderKPa?: number;
             /** Format: double */
-            dischargeCoefficient?: number | null;
+            dischargeCoefficient?: number;
             /** Format: double */
-            leakPercent?: number | null;
+            leakPercent?: number;
             /** Format: double */
             orificeMm: number;
             /** Format: double */
             supplyKPa: number;
             /** Format: double */
-            temperatureC?: number | null;
+            temperatureC?: number;
         };
         LeakAreaOut: {
             /** Format: double */
@@ -1261,9 +1278,9 @@ export interface components {
         };
         LeakReadingIn: {
             /** Format: double */
-            ambientKPa?: number | null;
+            ambientKPa?: number;
             /** Format: double */
-            dischargeCoefficient?: number | null;
+            dischargeCoefficient?: number;
             /** Format: double */
             leakAreaMm2: number;
             /** Format: double */
@@ -1280,22 +1297,29 @@ export interface components {
             leakPercent: number;
         };
         LeakView: {
-            areaMm2?: components["schemas"]["RangeView"];
+            areaMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
             /** Format: int32 */
             attempts: number;
             /** Format: int32 */
             cylinder: number;
             /** Format: double */
-            detectionMm2?: number | null;
+            detectionMm2?: number;
             /** Format: double */
-            freeAirLPerMin?: number | null;
-            /** @enum {string|null} */
-            grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT" | null;
+            freeAirLPerMin?: number;
+            /** @enum {string} */
+            grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT";
             /** Format: double */
-            holeMm?: number | null;
+            holeMm?: number;
             leaks: boolean;
             /** Format: double */
-            masterPercent?: number | null;
+            masterPercent?: number;
             paths: components["schemas"]["ShareView"][];
             /** Format: double */
             percent: number;
@@ -1304,33 +1328,35 @@ export interface components {
         };
         LeakdownDocument: {
             /** Format: double */
-            cylinderKPa?: number | null;
-            /** @enum {string|null} */
-            doneBefore?: "TURNED_OVER" | "TURNED_360" | "VALVE_TAPPED" | "HOSE_SOAPED" | "OIL_ADDED" | null;
-            excluded?: number[] | null;
+            cylinderKPa?: number;
+            /** @enum {string} */
+            doneBefore?: "TURNED_OVER" | "TURNED_360" | "VALVE_TAPPED" | "HOSE_SOAPED" | "OIL_ADDED";
+            excluded?: number[];
             heard?: {
                 [key: string]: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
-            } | null;
+            };
             /** @enum {string} */
             kind: "STANDARD" | "WET" | "LOW_PRESSURE";
             /** Format: double */
-            leakPercent?: number | null;
-            /** @enum {string|null} */
-            listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE" | null;
+            leakPercent?: number;
+            /** @enum {string} */
+            listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE";
             neighbours?: {
                 [key: string]: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
-            } | null;
-            settling?: number[] | null;
-            /** @enum {string|null} */
-            state?: "HOT" | "WARM" | "COLD" | "ON_STAND" | null;
+            };
+            settling?: number[];
+            settlingKPa?: number[];
+            /** @enum {string} */
+            state?: "HOT" | "WARM" | "COLD" | "ON_STAND";
             /** Format: double */
-            supplyKPa?: number | null;
+            supplyKPa?: number;
         };
-        LeakdownFaultView: {
+        LeakdownFault: {
             cylinders: number[];
             kind: string;
             remedy: string;
             text: string;
+            undermines: boolean;
         };
         LeakdownMove: {
             /** Format: int32 */
@@ -1343,16 +1369,16 @@ export interface components {
             title: string;
         };
         LeakdownSetAside: {
-            reason?: string | null;
+            reason?: string;
         };
         LeakdownView: {
-            byTester: components["schemas"]["TesterReadingView"][];
+            byTester: components["schemas"]["TesterReading"][];
             cautions: string[];
             comparable: boolean;
-            crank: components["schemas"]["CrankView"][];
-            crossChecks: components["schemas"]["CrossView"][];
+            crank: components["schemas"]["CrankPosition"][];
+            crossChecks: components["schemas"]["CrossCheck"][];
             cylinders: components["schemas"]["LeakView"][];
-            faults: components["schemas"]["LeakdownFaultView"][];
+            faults: components["schemas"]["LeakdownFault"][];
             notCounted: components["schemas"]["NotCounted"][];
             passes: string[];
             readings: components["schemas"]["StoredLeakdown"][];
@@ -1360,19 +1386,19 @@ export interface components {
             testers: components["schemas"]["StoredTester"][];
         };
         LimitDocument: {
-            source?: string | null;
+            source?: string;
             /** Format: double */
             value: number;
             verified: boolean;
         };
         Listening: {
-            excluded?: boolean | null;
-            /** @enum {string|null} */
-            heard?: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD" | null;
-            /** @enum {string|null} */
-            listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE" | null;
+            excluded?: boolean;
+            /** @enum {string} */
+            heard?: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
+            /** @enum {string} */
+            listenedWith?: "EAR" | "TUBE" | "SOAP" | "BUBBLES" | "TISSUE";
             /** Format: int32 */
-            neighbour?: number | null;
+            neighbour?: number;
             /** @enum {string} */
             place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
         };
@@ -1386,18 +1412,20 @@ export interface components {
         NewJob: {
             engine?: components["schemas"]["EngineDocument"];
             /** Format: int64 */
-            engineId?: number | null;
+            engineId?: number;
             job: components["schemas"]["JobDocument"];
         };
         NewLeakdown: {
             /** Format: int32 */
-            attempt?: number | null;
+            attempt?: number;
             /** Format: int32 */
             cylinder: number;
-            key?: string | null;
+            key?: string;
             reading: components["schemas"]["LeakdownDocument"];
             /** Format: int64 */
             testerId: number;
+            /** Format: double */
+            typed?: number;
         };
         NewPass: {
             /** @enum {string} */
@@ -1453,17 +1481,6 @@ export interface components {
             jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
             total: number;
-        };
-        PathView: {
-            areaMm2?: components["schemas"]["RangeView"];
-            /** Format: int32 */
-            cylinder: number;
-            /** @enum {string} */
-            kind: "RINGS" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "GASKET_COOLANT" | "GASKET_NEIGHBOUR" | "OUTSIDE" | "OIL_PAST_RINGS" | "OIL_PAST_STEM";
-            /** @enum {string} */
-            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
-            /** Format: int32 */
-            towards?: number | null;
         };
         Photo: {
             /** Format: int32 */
@@ -1550,51 +1567,68 @@ export interface components {
             /** Format: int32 */
             cylinder: number;
             /** Format: double */
-            growthMmPer1000Km?: number | null;
+            growthMmPer1000Km?: number;
             look: string;
+            odd: boolean;
+            oily: boolean;
             /** Format: double */
-            timesOrdinary?: number | null;
-        };
-        RangeView: {
-            /** Format: double */
-            best: number;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
+            timesOrdinary?: number;
         };
         ReadingDocument: {
             /** Format: int32 */
-            attempt?: number | null;
+            attempt?: number;
             /** Format: int32 */
             cylinder: number;
             finalOnly: boolean;
-            key?: string | null;
+            key?: string;
             /** Format: double */
-            oilMl?: number | null;
+            oilMl?: number;
             strokesKPa: number[];
+        };
+        ReadingFault: {
+            cylinders: number[];
+            /** @enum {string} */
+            kind: "UNIT_DOUBTED" | "DECIMAL_DOUBTED" | "STROKES_DOUBTED" | "DOSE_DOUBTED" | "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
+            /** @enum {string} */
+            pass: "DRY" | "WET";
+            remedy: string;
+            text: string;
         };
         ResultView: {
             /** Format: int32 */
-            attempts?: number | null;
+            attempts?: number;
             /** Format: int32 */
             cylinder: number;
             /** Format: double */
-            detectableMm2?: number | null;
+            detectableMm2?: number;
             /** Format: double */
-            deviationFromMedian?: number | null;
-            floor?: boolean | null;
-            leakAreaMm2?: components["schemas"]["RangeView"];
+            deviationFromMedian?: number;
+            floor?: boolean;
+            leakAreaMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
             reason: string;
             /** Format: double */
-            seaLevelKPa?: number | null;
-            shareOfSound?: components["schemas"]["RangeView"];
+            seaLevelKPa?: number;
+            shareOfSound?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
             /** Format: double */
-            sigmaKPa?: number | null;
+            sigmaKPa?: number;
             /** @enum {string} */
             standing: "NOT_READ" | "ALONE" | "LEVEL" | "LOW" | "HIGH";
             /** Format: double */
-            valueKPa?: number | null;
+            valueKPa?: number;
         };
         Revision: {
             /** Format: int32 */
@@ -1619,18 +1653,18 @@ export interface components {
         ServiceDocument: {
             date: string;
             /** Format: double */
-            distanceKm?: number | null;
-            filterChanged?: boolean | null;
+            distanceKm?: number;
+            filterChanged?: boolean;
             /** Format: double */
-            hours?: number | null;
+            hours?: number;
             /** @enum {string} */
             kind: "OIL_CHANGE" | "TOP_UP" | "PLUGS" | "REPAIR" | "OTHER";
             /** Format: double */
-            litres?: number | null;
-            what?: string | null;
+            litres?: number;
+            what?: string;
         };
         SetAside: {
-            reason?: string | null;
+            reason?: string;
         };
         Settled: {
             /** @enum {string} */
@@ -1643,29 +1677,22 @@ export interface components {
             share: number;
             words: string;
         };
-        SheetView: {
-            cautions: string[];
-            compression: components["schemas"]["CompressionView"];
-            corrections: string[];
-            cranked: components["schemas"]["CrankedView"][];
+        SheetHead: {
             cylinders: components["schemas"]["CylinderView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
             engine: components["schemas"]["StoredEngine"];
-            examination: components["schemas"]["Examination"];
             job: components["schemas"]["StoredJob"];
             lastOilChange: string;
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
-            leakdown: components["schemas"]["LeakdownView"];
             notComputed: string[];
-            passes: components["schemas"]["StoredPass"][];
-            photos: components["schemas"]["Photo"][];
             redo?: components["schemas"]["ChangeView"];
-            seen: components["schemas"]["ExaminationView"];
+            round: components["schemas"]["StationView"][];
             service: components["schemas"]["ServiceDocument"][];
             stations: ("INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "VERDICT")[];
             undo?: components["schemas"]["ChangeView"];
         };
+        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["correctionsShown"];
         Signs: {
             breather: components["schemas"]["BreatherSigns"];
             coolant: components["schemas"]["CoolantSigns"];
@@ -1713,14 +1740,21 @@ export interface components {
             source: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES";
             stopsRunning: boolean;
             suspects: string[];
-            tellApart?: string | null;
+            tellApart?: string;
             weight: string;
+        };
+        StationView: {
+            /** Format: int32 */
+            minutes: number;
+            needs: string[];
+            /** @enum {string} */
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "VERDICT";
         };
         StepView: {
             missing: string[];
             /** @enum {string} */
             step: "START_COLD" | "DRAIN_OIL" | "PULL_PLUGS" | "SPRAY" | "POUR_OIL";
-            takenAt?: string | null;
+            takenAt?: string;
             words: string;
         };
         StoredEngine: {
@@ -1748,7 +1782,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             reading: components["schemas"]["LeakdownDocument"];
-            setAside?: string | null;
+            setAside?: string;
             takenAt: string;
             /** Format: int64 */
             testerId: number;
@@ -1772,19 +1806,23 @@ export interface components {
             id: number;
             key: string;
             /** Format: double */
-            oilMl?: number | null;
+            oilMl?: number;
             /** Format: int32 */
             order: number;
-            setAside?: string | null;
+            setAside?: string;
             strokesKPa: number[];
-            takenAt: string;
+            takenAt?: string;
         };
         StoredTester: {
+            /** Format: int64 */
+            follows?: number;
             /** Format: int64 */
             id: number;
             /** Format: int32 */
             revision: number;
+            since?: string;
             tester: components["schemas"]["TesterDocument"];
+            until?: string;
         };
         SuspicionView: {
             cylinders: number[];
@@ -1792,7 +1830,7 @@ export interface components {
             likelihoodRatio: number;
             suspect: string;
             /** Format: double */
-            withoutPrior?: number | null;
+            withoutPrior?: number;
         };
         Swap: {
             /** Format: int32 */
@@ -1801,6 +1839,7 @@ export interface components {
             other: number;
         };
         TesterChange: {
+            fromNowOn?: boolean;
             /** Format: int32 */
             revision: number;
             tester: components["schemas"]["TesterDocument"];
@@ -1808,22 +1847,22 @@ export interface components {
         TesterDocument: {
             calibrated: boolean;
             /** Format: double */
-            dischargeCoefficient?: number | null;
+            dischargeCoefficient?: number;
             /** @enum {string} */
             kind: "TWO_GAUGES" | "PERCENT_DIAL" | "ZONES";
             name: string;
             /** Format: double */
-            orificeMm?: number | null;
+            orificeMm?: number;
             /** Format: double */
-            resolutionPercent?: number | null;
+            resolutionPercent?: number;
             /** Format: double */
-            supplyKPa?: number | null;
+            supplyKPa?: number;
         };
         TesterOrificeIn: {
             /** Format: double */
-            ambientKPa?: number | null;
+            ambientKPa?: number;
             /** Format: double */
-            bleedDischargeCoefficient?: number | null;
+            bleedDischargeCoefficient?: number;
             /** Format: double */
             bleedHoleMm: number;
             /** Format: double */
@@ -1837,8 +1876,15 @@ export interface components {
             /** Format: double */
             orificeMm: number;
         };
-        TesterReadingView: {
-            areaMm2?: components["schemas"]["RangeView"];
+        TesterReading: {
+            areaMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
             /** Format: int32 */
             cylinder: number;
             /** Format: double */
@@ -1871,35 +1917,35 @@ export interface components {
         };
         WetIn: {
             /** Format: double */
-            ambientKPa?: number | null;
+            ambientKPa?: number;
             /** Format: double */
             boreMm: number;
             /** Format: double */
             compressionRatio: number;
             /** Format: double */
-            crankingRpm?: number | null;
+            crankingRpm?: number;
             /** Format: double */
             dryKPa: number;
             /** Format: double */
-            gaugeVolumeMl?: number | null;
+            gaugeVolumeMl?: number;
             /** Format: double */
-            hoseVolumeMl?: number | null;
+            hoseVolumeMl?: number;
             /** Format: double */
-            intakeClosingDeg?: number | null;
+            intakeClosingDeg?: number;
             /** Format: double */
-            intakeFactor?: number | null;
+            intakeFactor?: number;
             /** Format: double */
             oilMl: number;
             /** Format: double */
-            rodMm?: number | null;
+            rodMm?: number;
             /** Format: double */
             strokeMm: number;
             /** Format: int32 */
-            strokes?: number | null;
+            strokes?: number;
             /** Format: double */
-            temperatureC?: number | null;
+            temperatureC?: number;
             /** Format: double */
-            wallTemperatureC?: number | null;
+            wallTemperatureC?: number;
             /** Format: double */
             wetKPa: number;
         };
@@ -1915,11 +1961,25 @@ export interface components {
             /** Format: double */
             safeOilMl: number;
         };
-        WetView: {
-            artefactPercent?: components["schemas"]["RangeView"];
+        WetResult: {
+            artefactPercent?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
             /** Format: int32 */
             cylinder: number;
-            netPercent?: components["schemas"]["RangeView"];
+            netPercent?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
             /** Format: double */
             oilMl: number;
             /** @enum {string} */
@@ -1927,6 +1987,25 @@ export interface components {
             reason: string;
             /** Format: double */
             risePercent: number;
+        };
+        compressionShown: {
+            cautions: string[];
+            compression: components["schemas"]["CompressionView"];
+            cranked: components["schemas"]["CrankedView"][];
+            passes: components["schemas"]["StoredPass"][];
+        };
+        correctionsShown: {
+            corrections: string[];
+        };
+        examinationShown: {
+            examination: components["schemas"]["Examination"];
+            seen: components["schemas"]["ExaminationView"];
+        };
+        leakdownShown: {
+            leakdown: components["schemas"]["LeakdownView"];
+        };
+        photosShown: {
+            photos: components["schemas"]["Photo"][];
         };
     };
     responses: never;
@@ -2451,56 +2530,6 @@ export interface operations {
             };
         };
     };
-    exportReadings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    loadReadings: {
-        parameters: {
-            query?: {
-                progress?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Loaded"];
-                };
-            };
-        };
-    };
     move: {
         parameters: {
             query?: never;
@@ -2658,54 +2687,6 @@ export interface operations {
             };
         };
     };
-    exportExamination: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    loadExamination: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Loaded"];
-                };
-            };
-        };
-    };
     change_1: {
         parameters: {
             query?: never;
@@ -2834,54 +2815,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
-                };
-            };
-        };
-    };
-    exportLeakdown: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    loadLeakdown: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Loaded"];
                 };
             };
         };
@@ -3059,7 +2992,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Calibration"];
+                "application/json": components["schemas"]["CalibrationDocument"];
             };
         };
         responses: {
@@ -3248,6 +3181,110 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    exportCsv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    loadCsv_1: {
+        parameters: {
+            query?: {
+                progress?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Loaded"];
+                };
+            };
+        };
+    };
+    exportCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    loadCsv: {
+        parameters: {
+            query?: {
+                progress?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Loaded"];
                 };
             };
         };

@@ -1,10 +1,10 @@
 import { Popover } from 'radix-ui';
 import { answer, api, type Sheet, type StoredPass, type StoredReading } from '../api/client';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 import { useUnits } from '../units/UnitsContext';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 import { MoveTo } from '../ui/MoveTo';
 
 const REASONS = ['adapter leaked', 'fewer strokes', 'misread'];
@@ -89,7 +89,7 @@ function Attempt({ sheet, reading }: { sheet: Sheet; reading: StoredReading }) {
     answer(
       api.PUT('/api/jobs/{id}/compression/readings/{readingId}/set-aside', {
         params: { path },
-        body: { reason },
+        body: { reason: reason ?? undefined },
       }),
     ),
   );

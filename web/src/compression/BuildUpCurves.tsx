@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
 import type { Sheet, StoredPass } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 interface Props {
   sheet: Sheet;

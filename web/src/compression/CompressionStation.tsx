@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import type { Sheet } from '../api/client';
+import type { ScreenProps } from '../station/station';
 import { columnsOf, measure } from '../section/layout';
 import { Section } from '../section/Section';
+import { SheetTable } from '../station/SheetTable';
 import { useWidth } from '../section/useWidth';
-import { VerdictPanel } from '../sheet/VerdictPanel';
+import { VerdictPanel } from '../verdict/VerdictPanel';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { BuildUpCurves } from './BuildUpCurves';
 import { ConditionsForm } from './ConditionsForm';
@@ -15,7 +16,7 @@ import { SchoolsTable } from './SchoolsTable';
 import { useEntry } from './useEntry';
 
 /** The compression bench: section above, one column a cylinder, readings underneath in the same columns. */
-export function CompressionStation({ sheet }: { sheet: Sheet }) {
+export function CompressionStation({ sheet, whole }: ScreenProps) {
   const [ref, width] = useWidth();
   const columns = columnsOf(sheet.engine.engine);
   const m = measure(width, columns);
@@ -37,7 +38,16 @@ export function CompressionStation({ sheet }: { sheet: Sheet }) {
         {width > 0 && (
           <div className="shrink-0 overflow-x-auto overflow-y-hidden">
             <Section sheet={sheet} columns={columns} measure={m} current={entry.cylinder} />
-            <ReadingRows sheet={sheet} columns={columns} measure={m} entry={entry} />
+            <SheetTable
+              sheet={sheet}
+              columns={columns}
+              measure={m}
+              rows={whole.rows}
+              own={{
+                station: 'COMPRESSION',
+                rows: <ReadingRows sheet={sheet} columns={columns} measure={m} entry={entry} />,
+              }}
+            />
             <PassButtons sheet={sheet} entry={entry} keypad={keypad} onKeypad={() => setKeypad(!keypad)} />
           </div>
         )}

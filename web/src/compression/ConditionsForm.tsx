@@ -7,7 +7,7 @@ import {
   type Sheet,
   type StoredPass,
 } from '../api/client';
-import { useChange, useLatestSheet } from '../sheet/useSheet';
+import { useChange, useLatestSheet } from '../job/useSheet';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 
@@ -124,7 +124,7 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
 }
 
 /** A count of strokes, as a range where speed or pull is only guessed. */
-function inWords({ low, best, high }: Schemas['RangeView']): string {
+function inWords({ low, best, high }: Schemas['CrankedView']['strokes']): string {
   const short = (n: number) => String(Number(n.toFixed(1)));
   return low === high ? short(best) : `${short(low)} to ${short(high)}`;
 }

@@ -14,7 +14,7 @@ export function Measuring({ sheet }: { sheet: Sheet }) {
           {faults.map((f) => (
             <li key={f.kind + f.pass}>
               {f.pass === 'WET' && 'Wet pass: '}
-              {units.fill(f.text)} <span className="text-act">{units.fill(f.remedy)}</span>
+              {f.text} <span className="text-act">{f.remedy}</span>
             </li>
           ))}
         </ul>
@@ -25,7 +25,7 @@ export function Measuring({ sheet }: { sheet: Sheet }) {
         <ul className="space-y-1">
           {lacks.map((l) => (
             <li key={l.what}>
-              <span className="font-medium">{l.what}</span>: {units.fill(l.cost)}
+              <span className="font-medium">{l.what}</span>: {l.cost}
             </li>
           ))}
         </ul>

@@ -1,6 +1,6 @@
 import { answer, api, type Sheet } from '../api/client';
 import { BeforeSteps } from '../round/BeforeStep';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 import type { Entry } from './useEntry';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { answer, api, type Schemas, type Sheet, type StoredPass } from '../api/client';
-import { labelOf } from '../section/labelOf';
-import { useChange } from '../sheet/useSheet';
+import { labelOf } from '../api/labelOf';
+import { useChange } from '../job/useSheet';
 import { quantities } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 
@@ -11,7 +11,6 @@ const SYMBOLS = { KPA: 'kPa', BAR: 'bar', PSI: 'psi' } as const;
 
 /** What may have been meant otherwise, asked under the pass; one tap puts it right or says that it is meant so. */
 export function PassDoubts({ sheet, pass }: { sheet: Sheet; pass: StoredPass }) {
-  const units = useUnits();
   const doubts = sheet.compression.doubts.filter((d) => d.passId === pass.id);
   return doubts.map((d) => (
     <div
@@ -20,7 +19,7 @@ export function PassDoubts({ sheet, pass }: { sheet: Sheet; pass: StoredPass }) 
       data-doubt={d.kind}
       className="no-print flex flex-wrap items-center gap-2 border-b border-hair bg-well px-3 py-1.5 text-[16px]"
     >
-      <p className="mr-auto max-w-[62ch] font-medium text-leak">{units.fill(d.text)}</p>
+      <p className="mr-auto max-w-[62ch] font-medium text-leak">{d.text}</p>
       <Answers sheet={sheet} pass={pass} doubt={d} />
     </div>
   ));

@@ -1,147 +1,95 @@
 import { Fragment } from 'react';
 import type { Schemas, Sheet, StoredPass } from '../api/client';
-import { type Column, gridTemplate, type Measure } from '../section/layout';
+import type { RowsProps } from '../station/station';
+import { gridTemplate } from '../section/layout';
 import { Cells, Row } from '../section/SheetRow';
 import { useUnits } from '../units/UnitsContext';
-import { LeakdownRows } from '../leakdown/LeakdownRows';
-import type { LeakdownHand } from '../leakdown/useLeakdown';
-import { CellNote, RefusedNote } from '../ui/CellNote';
+import { AskedNote } from '../ui/AskedNote';
 import { Attempts } from './Attempts';
 import { PassDoubts } from './PassDoubts';
 import { middleOf } from './middleOf';
 import type { Entry } from './useEntry';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
-interface Props {
-  sheet: Sheet;
-  columns: Column[];
-  measure: Measure;
-  /** Missing on paper, where nothing is typed. */
+interface Props extends RowsProps {
+  /** Missing where nothing is typed. */
   entry?: Entry;
-  /** The leak-down bench, where its readings are typed. */
-  leakdown?: LeakdownHand;
-  /** Only what was read, without what follows from compression alone. */
-  brief?: boolean;
 }
 
-/** The rows under the section, in its columns. */
-export function ReadingRows({ sheet, columns, measure, entry, leakdown, brief }: Props) {
-  const units = useUnits();
-  const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
-  const wet = new Map(sheet.compression.wet.map((w) => [w.cylinder, w]));
-  const low = (c: number) => (results.get(c)?.standing === 'LOW' ? 'text-leak' : '');
-  const signed = (v: number, digits = 0) => (v < 0 ? '−' : '+') + Math.abs(v).toFixed(digits);
+/** Compression under the section: each pass, then what follows from it. */
+export function ReadingRows({ sheet, columns, measure, brief, entry }: Props) {
   const rows = { columns, measure };
   return (
-    <div className="border-t border-ink" role="table" aria-label="Readings">
-      {!brief && <SeenRows sheet={sheet} {...rows} />}
+    <>
       {sheet.passes.map((pass, i) => (
         <Fragment key={pass.id}>
           <PassRow {...rows} sheet={sheet} pass={pass} index={i} entry={entry} />
           {entry && <PassDoubts sheet={sheet} pass={pass} />}
         </Fragment>
       ))}
-      {!brief && (
-        <>
-          {sheet.compression.evenness && (
-            <Row {...rows} name="of median" unit="%">
-              {(c) => {
-                const d = results.get(c)?.deviationFromMedian;
-                return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
-              }}
-            </Row>
-          )}
-          {[...results.values()].some(differsAtSeaLevel) && (
-            <Row {...rows} name="at sea level" unit={units.symbol('pressure')}>
-              {(c) => {
-                const level = results.get(c)?.seaLevelKPa;
-                return level != null && <span className={low(c)}>{units.format('pressure', level)}</span>;
-              }}
-            </Row>
-          )}
-          {wet.size > 0 && (
-            <Row {...rows} name="wet, net" unit="%">
-              {(c) => {
-                const net = wet.get(c)?.netPercent;
-                return net ? (
-                  <span
-                    title={units.fill(wet.get(c)!.reason)}
-                    className={wet.get(c)!.outcome === 'RINGS_SEALED' ? 'text-leak' : ''}
-                  >
-                    {signed(net.best)}
-                  </span>
-                ) : (
-                  wet.has(c) && '?'
-                );
-              }}
-            </Row>
-          )}
-          {[...results.values()].some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
-            <Row {...rows} name="as leak" unit="mm²">
-              {(c) => {
-                const a = results.get(c)?.leakAreaMm2;
-                return (
-                  a &&
-                  results.get(c)?.standing === 'LOW' && (
-                    <span className="text-[14px] whitespace-nowrap text-leak">
-                      {a.low.toFixed(1)}–{a.high.toFixed(1)}
-                    </span>
-                  )
-                );
-              }}
-            </Row>
-          )}
-        </>
-      )}
-      <LeakdownRows sheet={sheet} {...rows} hand={leakdown} />
-    </div>
-  );
-}
-
-/** What was seen before the gauges, in the same columns: signs of the whole engine, plugs, inside. */
-function SeenRows({ sheet, columns, measure }: { sheet: Sheet; columns: Column[]; measure: Measure }) {
-  const plugs = new Map(sheet.seen.plugs.map((p) => [p.cylinder, p.look]));
-  const inside = new Map(sheet.seen.inside.map((p) => [p.cylinder, p.look]));
-  const signs = sheet.seen.statements.filter(
-    (s) => (s.source === 'SIGNS' || s.source === 'SMOKE') && s.likelihoodRatio >= 1.5,
-  );
-  const look = (of: Map<number, string>) =>
-    function LookOf(c: number) {
-      const word = of.get(c);
-      return <span className={`font-sans text-[15px] ${colourOf(word)}`}>{word}</span>;
-    };
-  return (
-    <>
-      {signs.length > 0 && (
-        <div role="row" className="flex items-baseline border-b border-hair py-0.5">
-          <div role="rowheader" className="shrink-0 px-3 text-soft" style={{ width: measure.label }}>
-            signs
-          </div>
-          <div role="cell" className="line-clamp-2 pr-3">
-            {signs.map((s) => s.says).join(' ')}
-          </div>
-        </div>
-      )}
-      {plugs.size > 0 && (
-        <Row columns={columns} measure={measure} name="plugs" unit="" slim>
-          {look(plugs)}
-        </Row>
-      )}
-      {inside.size > 0 && (
-        <Row columns={columns} measure={measure} name="inside" unit="" slim>
-          {look(inside)}
-        </Row>
-      )}
+      {!brief && <ResultRows {...rows} sheet={sheet} />}
     </>
   );
 }
 
-function colourOf(look: string | undefined): string {
-  return look === 'oily' || look === 'oil wet' || look === 'ash'
-    ? 'font-medium text-oil'
-    : look === 'tan' || look === 'dry' || look === 'pale'
-      ? ''
-      : 'font-medium';
+function ResultRows({ sheet, ...rows }: RowsProps) {
+  const units = useUnits();
+  const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
+  const wet = new Map(sheet.compression.wet.map((w) => [w.cylinder, w]));
+  const low = (c: number) => (results.get(c)?.standing === 'LOW' ? 'text-leak' : '');
+  const signed = (v: number, digits = 0) => (v < 0 ? '−' : '+') + Math.abs(v).toFixed(digits);
+  return (
+    <>
+      {sheet.compression.evenness && (
+        <Row {...rows} name="of median" unit="%">
+          {(c) => {
+            const d = results.get(c)?.deviationFromMedian;
+            return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
+          }}
+        </Row>
+      )}
+      {[...results.values()].some(differsAtSeaLevel) && (
+        <Row {...rows} name="at sea level" unit={units.symbol('pressure')}>
+          {(c) => {
+            const level = results.get(c)?.seaLevelKPa;
+            return level != null && <span className={low(c)}>{units.format('pressure', level)}</span>;
+          }}
+        </Row>
+      )}
+      {wet.size > 0 && (
+        <Row {...rows} name="wet, net" unit="%">
+          {(c) => {
+            const net = wet.get(c)?.netPercent;
+            return net ? (
+              <span
+                title={wet.get(c)!.reason}
+                className={wet.get(c)!.outcome === 'RINGS_SEALED' ? 'text-leak' : ''}
+              >
+                {signed(net.best)}
+              </span>
+            ) : (
+              wet.has(c) && '?'
+            );
+          }}
+        </Row>
+      )}
+      {[...results.values()].some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
+        <Row {...rows} name="as leak" unit="mm²">
+          {(c) => {
+            const a = results.get(c)?.leakAreaMm2;
+            return (
+              a &&
+              results.get(c)?.standing === 'LOW' && (
+                <span className="text-[14px] whitespace-nowrap text-leak">
+                  {a.low.toFixed(1)}–{a.high.toFixed(1)}
+                </span>
+              )
+            );
+          }}
+        </Row>
+      )}
+    </>
+  );
 }
 
 /** Whether the air was thin enough here for the sea-level value to be a different one. */
@@ -241,21 +189,7 @@ function EntryCell({
             ? `repeat ${attempt - 1}`
             : ''}
       </span>
-      {entry.asked ? (
-        <CellNote>
-          <p>{entry.asked}</p>
-          <div className="mt-2 flex gap-2">
-            <button className="button" onClick={() => entry.answerRepeat(true)}>
-              A repeat
-            </button>
-            <button className="button" onClick={() => entry.answerRepeat(false)}>
-              The same
-            </button>
-          </div>
-        </CellNote>
-      ) : (
-        note && <RefusedNote {...note} />
-      )}
+      <AskedNote asked={entry.asked} refused={note} />
     </>
   );
 }

@@ -1,6 +1,5 @@
 import { answer, api, type Schemas, type Sheet } from '../api/client';
-import { useChange } from '../sheet/useSheet';
-import { useUnits } from '../units/UnitsContext';
+import { useChange } from '../job/useSheet';
 
 type School = Schemas['SchoolView'];
 
@@ -14,7 +13,6 @@ export const RULINGS: Record<School['ruling'], string> = {
 
 /** Every school side by side; the shop's own choice leads. */
 export function SchoolsTable({ sheet }: { sheet: Sheet }) {
-  const units = useUnits();
   const id = sheet.job.id;
   const lead = useChange(id, (school: School['school']) =>
     answer(api.PUT('/api/jobs/{id}/leading-school', { params: { path: { id } }, body: { school } })),
@@ -45,7 +43,7 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
                 </button>
               </td>
               <td className={`py-2 pr-3 ${s.school === sheet.leadingSchool ? 'font-semibold' : ''}`}>
-                {units.fill(s.rule)}
+                {s.rule}
               </td>
               <td className={`w-32 py-2 pr-3 font-medium ${s.ruling === 'FAILS' ? 'text-leak' : ''}`}>
                 {RULINGS[s.ruling]}
@@ -53,7 +51,7 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
                   <span className="ml-1 font-mono">{s.cylinders.join(' ')}</span>
                 )}
               </td>
-              <td className="py-2 text-soft">{units.fill(s.reason)}</td>
+              <td className="py-2 text-soft">{s.reason}</td>
             </tr>
           ))}
         </tbody>

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { answer, api, Refusal, type Sheet, type StoredPass } from '../api/client';
 import { newKey } from '../api/newKey';
-import { useKeys } from '../keys/useKeys';
+import { digit, key, useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
-import { useChange, useLatestSheet } from '../sheet/useSheet';
-import { answerWasLost, inFewWords, readingCell, useTypedCell } from '../ui/useTypedCell';
+import { useChange, useLatestSheet } from '../job/useSheet';
+import { useReadingCell } from '../ui/useReadingCell';
+import { readingCell } from '../ui/useTypedCell';
 import { useUnits } from '../units/UnitsContext';
 import { parseNumber, whyNoNumber } from '../units/units';
 
@@ -40,11 +41,7 @@ export function useEntry(sheet: Sheet) {
     return firstToRead(pass, order) ?? low ?? order[0]!;
   });
   const [last, setLast] = useState<number>();
-  const cell = useTypedCell();
   const [oil, setOil] = useState('5');
-  const [lost, setLost] = useState<Sent>();
-  const [asked, setAsked] = useState<{ sent: Sent; question: string }>();
-  const [waiting, setWaiting] = useState<Sent[]>([]);
   const [open, setOpen] = useState<{ key: string; passId: number; cylinder: number; strokes: number }>();
   // How values are typed belongs to the pass they are typed into, never to the job before.
   const [modes, setModes] = useState<Record<number, EntryMode>>({});
@@ -75,34 +72,30 @@ export function useEntry(sheet: Sheet) {
     );
   });
 
-  const submit = (sent: Sent) => {
-    setWaiting((all) => [...all, sent]);
-    // A promise each: callbacks given to mutate() are only called for the newest of several under way.
-    send
-      .mutateAsync(sent)
-      .catch((error: Error) => giveBack(sent, error))
-      .finally(() => setWaiting((all) => all.filter((s) => s !== sent)));
-  };
-
-  /** Nothing typed is lost: a refused value goes back into its cell. */
-  const giveBack = (sent: Sent, error: Error) => {
-    setPassId(sent.passId);
-    setCylinder(sent.cylinder);
-    setOpen(undefined);
-    if (error instanceof Refusal && error.question) {
-      setAsked({ sent, question: error.message });
-      cell.clear();
-    } else {
-      setLost(answerWasLost(error) ? sent : undefined);
-      cell.refuse(sent.text, inFewWords(error));
-    }
-    readingCell()?.focus();
-  };
+  const cell = useReadingCell<Sent>({
+    send: send.mutateAsync,
+    goBackTo: (sent) => {
+      setPassId(sent.passId);
+      setCylinder(sent.cylinder);
+      setOpen(undefined);
+    },
+    // Another window has read this cylinder meanwhile.
+    ways: (sent, _, send) => [
+      {
+        words: 'A repeat',
+        take: () => {
+          send({ ...sent, attempt: undefined });
+          advance();
+        },
+      },
+      { words: 'The same', take: () => advance() },
+    ],
+  });
+  const { submit, waiting } = cell;
 
   const goTo = (next: number, nextPass = pass.id) => {
     setCylinder(next);
     setPassId(nextPass);
-    setAsked(undefined);
     cell.clear();
     if (open && (open.cylinder !== next || open.passId !== nextPass)) {
       setOpen(undefined);
@@ -133,9 +126,7 @@ export function useEntry(sheet: Sheet) {
       }
       return;
     }
-    if (lost && lost.text === text && lost.passId === pass.id && lost.cylinder === cylinder) {
-      setLost(undefined);
-      submit(lost);
+    if (cell.resend((sent) => sent.passId === pass.id && sent.cylinder === cylinder)) {
       advance();
       return;
     }
@@ -172,18 +163,6 @@ export function useEntry(sheet: Sheet) {
     advance();
   };
 
-  /** Answers whether a reading that another window has taken meanwhile is repeated here. */
-  const answerRepeat = (isRepeat: boolean) => {
-    if (!asked) {
-      return;
-    }
-    setAsked(undefined);
-    if (isRepeat) {
-      submit({ ...asked.sent, attempt: undefined });
-    }
-    advance();
-  };
-
   const move = (step: number) => {
     const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
     const at = columns.indexOf(cylinder);
@@ -200,32 +179,39 @@ export function useEntry(sheet: Sheet) {
     }
   };
 
-  useKeys((e) => {
-    if (/^[0-9.,]$/.test(e.key) && !e.ctrlKey && !e.metaKey) {
-      if (document.activeElement === readingCell()) {
-        return;
-      }
-      readingCell()?.focus();
-      cell.press(e.key);
-    } else if (
-      e.key === 'Enter' &&
-      (document.activeElement === readingCell() || document.activeElement === document.body)
-    ) {
-      save();
-    } else if (e.key.toLowerCase() === 'r' && !e.ctrlKey) {
-      repeat();
-    } else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
-      move(e.key === 'ArrowLeft' ? -1 : 1);
-    } else if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
-      otherPass(e.key === 'ArrowUp' ? -1 : 1);
-    } else if (e.key === 'Escape') {
-      cell.clear();
-      setAsked(undefined);
-    } else {
-      return;
-    }
-    e.preventDefault();
-  });
+  const atCell = () => document.activeElement === readingCell();
+  useKeys([
+    {
+      shown: '0 – 9',
+      does: 'type into the current cylinder',
+      on: digit,
+      run: (e) => {
+        if (atCell()) {
+          return false;
+        }
+        readingCell()?.focus();
+        cell.press(e.key);
+      },
+    },
+    {
+      shown: 'Enter',
+      does: 'save, go on to the next cylinder',
+      on: (e) => e.key === 'Enter' && (atCell() || document.activeElement === document.body),
+      run: () => save(),
+    },
+    { shown: 'Space', does: 'between values: one stroke after the other', on: () => false, run: () => false },
+    {
+      shown: 'R',
+      does: 'read the last cylinder again (kept beside the first)',
+      on: key('r'),
+      run: () => repeat(),
+    },
+    { shown: '← →', does: 'another cylinder', on: key('ArrowLeft'), run: () => move(-1) },
+    { on: key('ArrowRight'), run: () => move(1) },
+    { shown: '↑ ↓', does: 'dry or wet', on: key('ArrowUp'), run: () => otherPass(-1) },
+    { on: key('ArrowDown'), run: () => otherPass(1) },
+    { shown: 'Esc', does: 'clear what is typed', on: key('Escape'), run: cell.clear },
+  ]);
 
   return {
     pass,
@@ -233,8 +219,7 @@ export function useEntry(sheet: Sheet) {
     text: cell.text,
     oil,
     refused: cell.refused,
-    asked: asked?.question,
-    answerRepeat,
+    asked: cell.asked,
     waiting,
     mode,
     open: open && open.cylinder === cylinder && open.passId === pass.id ? open : undefined,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { EngineDocument, Sheet } from '../api/client';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 /** The four sides somebody can stand at, going round the engine clockwise seen from above. */
 const SIDES = ['flywheel end', 'left side', 'free end', 'right side'] as const;

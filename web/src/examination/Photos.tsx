@@ -1,7 +1,7 @@
 import { Camera } from 'lucide-react';
 import { useRef } from 'react';
 import { answer, api, type Sheet } from '../api/client';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 
 interface Props {
   sheet: Sheet;

@@ -1,6 +1,5 @@
 import type { Sheet, Statement } from '../api/client';
-import { useUnits } from '../units/UnitsContext';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -11,7 +10,6 @@ interface Props {
 
 /** What was seen says: each with its reason and its weight, what does not count in this shop set apart. */
 export function Statements({ sheet, statements, empty }: Props) {
-  const units = useUnits();
   if (statements.length === 0) {
     return empty ? <p className="text-soft">{empty}</p> : null;
   }
@@ -27,16 +25,16 @@ export function Statements({ sheet, statements, empty }: Props) {
               <span className="mr-2 font-mono">{s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}</span>
             )}
             {s.stopsRunning && <span className="mr-1 text-leak">Stop running.</span>}
-            {units.fill(s.says)}
+            {s.says}
           </p>
           <p className="text-soft">
-            {units.fill(s.because)}{' '}
+            {s.because}{' '}
             <span className="whitespace-nowrap">
               {weightInWords(s)}
               {!s.counts && '; not counted in this shop'}.
             </span>
           </p>
-          {s.tellApart && <p className="text-act">{units.fill(s.tellApart)}</p>}
+          {s.tellApart && <p className="text-act">{s.tellApart}</p>}
         </li>
       ))}
     </ul>

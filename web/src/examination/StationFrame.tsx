@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Sheet } from '../api/client';
-import { VerdictPanel } from '../sheet/VerdictPanel';
+import { VerdictPanel } from '../verdict/VerdictPanel';
 
 interface Props {
   sheet: Sheet;

@@ -1,5 +1,5 @@
 import { answer, api, type Examination, Refusal } from '../api/client';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 
 /** A change of something: only what changes, null where a field is taken back. */
 export type Patch<T> = {

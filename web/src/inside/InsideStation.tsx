@@ -5,13 +5,13 @@ import { Photos } from '../examination/Photos';
 import { StationFrame } from '../examination/StationFrame';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
-import { useKeys } from '../keys/useKeys';
+import { key, useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 import { Choice } from '../ui/Choice';
 import { MoveTo } from '../ui/MoveTo';
 import { YesNo } from '../ui/YesNo';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 type Inside = Schemas['CylinderInside'];
 
@@ -31,14 +31,12 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
       }),
     ),
   );
-  useKeys((e) => {
-    if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') {
-      return;
-    }
-    const at = columns.indexOf(cylinder) + (e.key === 'ArrowLeft' ? -1 : 1);
-    setCylinder(columns[(at + columns.length) % columns.length]!);
-    e.preventDefault();
-  });
+  const move = (step: number) =>
+    setCylinder(columns[(columns.indexOf(cylinder) + step + columns.length) % columns.length]!);
+  useKeys([
+    { shown: '← →', does: 'another cylinder', on: key('ArrowLeft'), run: () => move(-1) },
+    { on: key('ArrowRight'), run: () => move(1) },
+  ]);
   return (
     <StationFrame
       sheet={sheet}

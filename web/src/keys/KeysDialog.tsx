@@ -1,25 +1,14 @@
 import { Dialog } from 'radix-ui';
-
-const KEYS: [string, string][] = [
-  ['0 – 9', 'type into the current cylinder'],
-  ['Enter', 'save, go on to the next cylinder'],
-  ['Space', 'between values: one stroke after the other'],
-  ['R', 'read the last cylinder again (kept beside the first)'],
-  ['← →', 'another cylinder'],
-  ['↑ ↓', 'dry or wet'],
-  ['1 – 8', 'plugs: first look, and on to the next; S same as the last, G gap'],
-  ['[  ]', 'station before, station after'],
-  ['U', 'undo; Ctrl Shift Z does it again'],
-  ['Esc', 'clear what is typed'],
-  ['?', 'this list'],
-];
+import { useAllKeys } from './shownKeys';
 
 interface Props {
   open: boolean;
   onOpenChange: (open: boolean) => void;
 }
 
+/** What the keys do on what is shown now, from the same tables that handle them. */
 export function KeysDialog({ open, onOpenChange }: Props) {
+  const keys = useAllKeys();
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange} modal={false}>
       <Dialog.Portal>
@@ -29,9 +18,9 @@ export function KeysDialog({ open, onOpenChange }: Props) {
         >
           <Dialog.Title className="heading mb-3">Keys</Dialog.Title>
           <dl className="grid grid-cols-[90px_1fr] gap-y-2 text-[16px]">
-            {KEYS.map(([key, does]) => (
-              <div key={key} className="contents">
-                <dt className="font-mono">{key}</dt>
+            {keys.map(({ shown, does }) => (
+              <div key={`${shown} ${does}`} className="contents">
+                <dt className="font-mono">{shown}</dt>
                 <dd>{does}</dd>
               </div>
             ))}

@@ -1,4 +1,31 @@
 import { useEffect, useEffectEvent } from 'react';
+import { useShownKeys } from './shownKeys';
+
+/** A line of the key table: what it handles is what the help says. */
+export interface Key {
+  /** As the help shows it; lines without words are not shown. */
+  shown?: string;
+  does?: string;
+  /** Whether this is the key. */
+  on: (e: KeyboardEvent) => boolean;
+  /** Does it; false where there was nothing to do, so that the browser may. */
+  run: (e: KeyboardEvent) => unknown;
+}
+
+/** A plain key, whatever its case. */
+export function key(name: string) {
+  return (e: KeyboardEvent) => e.key.toLowerCase() === name.toLowerCase() && !e.ctrlKey && !e.metaKey;
+}
+
+export function withControl(name: string, shift: boolean) {
+  return (e: KeyboardEvent) =>
+    e.key.toLowerCase() === name && (e.ctrlKey || e.metaKey) && e.shiftKey === shift;
+}
+
+/** A digit or a sign that belongs to a number. */
+export function digit(e: KeyboardEvent): boolean {
+  return /^[0-9.,]$/.test(e.key) && !e.ctrlKey && !e.metaKey;
+}
 
 /** Whether a key belongs to the field it is typed into. */
 function typing(target: EventTarget | null): boolean {
@@ -9,11 +36,16 @@ function typing(target: EventTarget | null): boolean {
   );
 }
 
-/** Keys of the whole sheet. Fields keep theirs, but the reading cell gives up those that no number needs. */
-export function useKeys(handle: (e: KeyboardEvent) => void) {
+/** Keys of what is shown. Fields keep theirs, but the reading cell gives up those that no number needs. */
+export function useKeys(table: Key[]) {
+  useShownKeys(table);
   const onKey = useEffectEvent((e: KeyboardEvent) => {
-    if (!typing(e.target) && !e.defaultPrevented && !e.altKey) {
-      handle(e);
+    if (typing(e.target) || e.defaultPrevented || e.altKey) {
+      return;
+    }
+    const line = table.find((k) => k.on(e));
+    if (line && line.run(e) !== false) {
+      e.preventDefault();
     }
   });
   useEffect(() => {

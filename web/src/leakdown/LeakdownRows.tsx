@@ -1,15 +1,13 @@
 import type { Sheet } from '../api/client';
-import type { Column, Measure } from '../section/layout';
+import type { RowsProps } from '../station/station';
 import { Row } from '../section/SheetRow';
-import { CellNote, RefusedNote } from '../ui/CellNote';
+import { AskedNote } from '../ui/AskedNote';
 import { useUnits } from '../units/UnitsContext';
 import type { LeakdownHand } from './useLeakdown';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
-interface Props {
-  sheet: Sheet;
-  columns: Column[];
-  measure: Measure;
+interface Props extends RowsProps {
+  /** Missing where nothing is typed. */
   hand?: LeakdownHand;
 }
 
@@ -103,20 +101,7 @@ function EntryCell({ sheet, hand, cylinder }: { sheet: Sheet; hand: LeakdownHand
             : '% lost'
           : 'which tester?'}
       </span>
-      {hand.asked ? (
-        <CellNote>
-          <p>{hand.asked.question}</p>
-          <div className="mt-2 flex flex-wrap gap-2">
-            {hand.asked.ways.map((w) => (
-              <button key={w.words} className="button" onClick={w.take}>
-                {w.words}
-              </button>
-            ))}
-          </div>
-        </CellNote>
-      ) : (
-        hand.refused && <RefusedNote {...hand.refused} />
-      )}
+      <AskedNote asked={hand.asked} refused={hand.refused} />
     </div>
   );
 }

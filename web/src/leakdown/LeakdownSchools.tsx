@@ -1,12 +1,10 @@
 import type { Sheet } from '../api/client';
-import { useUnits } from '../units/UnitsContext';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 const GRADES = { GOOD: 'good', ACCEPTABLE: 'acceptable', WORN: 'worn', FAULT: 'fault' } as const;
 
 /** How much may it leak: each school on the tester it was written for, so that it is visible why two people disagree. */
 export function LeakdownSchools({ sheet }: { sheet: Sheet }) {
-  const units = useUnits();
   if (sheet.leakdown.cylinders.length === 0) {
     return <p className="text-soft">The schools are asked as soon as there is a reading.</p>;
   }
@@ -26,7 +24,7 @@ export function LeakdownSchools({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sheet.leakdown.schools.map((s) => (
             <tr key={s.school} className="border-b border-hair">
-              <td className="py-1.5 pr-4">{units.fill(s.title)}</td>
+              <td className="py-1.5 pr-4">{s.title}</td>
               {s.grades.map((g) => (
                 <td
                   key={g.cylinder}

@@ -1,24 +1,27 @@
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
-import { ReadingRows } from '../compression/ReadingRows';
+import type { ScreenProps } from '../station/station';
 import { columnsOf, measure } from '../section/layout';
 import { Section } from '../section/Section';
+import { SheetTable } from '../station/SheetTable';
 import { useWidth } from '../section/useWidth';
-import { VerdictPanel } from '../sheet/VerdictPanel';
+import { VerdictPanel } from '../verdict/VerdictPanel';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
-import { Choice } from '../ui/Choice';
+import { Choice, optionsOf } from '../ui/Choice';
 import { useUnits } from '../units/UnitsContext';
+import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
+import { DONE_BEFORE, KINDS, STATES } from './words';
 import { Listening } from './Listening';
-import { TesterBar } from './Testers';
+import { nameOf, TesterBar } from './Testers';
 import { TurningGuide } from './TurningGuide';
 import { ValveClearance } from './ValveClearance';
 import { type LeakdownHand, useLeakdown } from './useLeakdown';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 import { MoveTo } from '../ui/MoveTo';
 
 /** The leak-down bench: read, listen, turn to the next in firing order. */
-export function LeakdownStation({ sheet }: { sheet: Sheet }) {
+export function LeakdownStation({ sheet, whole }: ScreenProps) {
   const [ref, width] = useWidth();
   const columns = columnsOf(sheet.engine.engine);
   const m = measure(width, columns);
@@ -40,7 +43,17 @@ export function LeakdownStation({ sheet }: { sheet: Sheet }) {
         {width > 0 && (
           <div className="shrink-0 overflow-x-auto overflow-y-hidden">
             <Section sheet={sheet} columns={columns} measure={m} current={hand.cylinder} />
-            <ReadingRows sheet={sheet} columns={columns} measure={m} leakdown={hand} brief />
+            <SheetTable
+              sheet={sheet}
+              columns={columns}
+              measure={m}
+              rows={whole.rows}
+              brief
+              own={{
+                station: 'LEAKDOWN',
+                rows: <LeakdownRows sheet={sheet} columns={columns} measure={m} hand={hand} />,
+              }}
+            />
           </div>
         )}
         <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
@@ -88,25 +101,11 @@ function Conditions({ hand }: { hand: LeakdownHand }) {
   const units = useUnits();
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-      <Choice
-        label="Engine"
-        value={hand.state}
-        options={[
-          ['HOT', 'hot'],
-          ['WARM', 'warm'],
-          ['COLD', 'cold'],
-          ['ON_STAND', 'on a stand'],
-        ]}
-        onChange={hand.setState}
-      />
+      <Choice label="Engine" value={hand.state} options={optionsOf(STATES)} onChange={hand.setState} />
       <Choice
         label="Pass"
         value={hand.kind}
-        options={[
-          ['STANDARD', 'standard'],
-          ['WET', 'oil on the crown'],
-          ['LOW_PRESSURE', 'low pressure'],
-        ]}
+        options={optionsOf(KINDS)}
         onChange={(kind) => hand.setKind(kind ?? 'STANDARD')}
       />
       {hand.twoGauges && (
@@ -136,20 +135,13 @@ function DoneSince({ hand }: { hand: LeakdownHand }) {
     <Choice
       label="Done since the last attempt"
       value={hand.before}
-      options={[
-        ['TURNED_OVER', 'turned over'],
-        ['TURNED_360', 'turned 360°'],
-        ['VALVE_TAPPED', 'valve tapped'],
-        ['HOSE_SOAPED', 'hose soaped'],
-        ['OIL_ADDED', 'oil added'],
-      ]}
+      options={optionsOf(DONE_BEFORE)}
       onChange={hand.setBefore}
     />
   );
 }
 
 function Results({ sheet }: { sheet: Sheet }) {
-  const units = useUnits();
   if (sheet.leakdown.cylinders.length === 0) {
     return <p className="text-soft">Each reading becomes a leak area, a hole and an air flow here.</p>;
   }
@@ -204,7 +196,7 @@ function Results({ sheet }: { sheet: Sheet }) {
       </p>
       {[...sheet.leakdown.crossChecks.map((c) => c.text), ...sheet.leakdown.passes].map((t) => (
         <p key={t} className="mt-2">
-          {units.fill(t)}
+          {t}
         </p>
       ))}
     </>
@@ -213,7 +205,7 @@ function Results({ sheet }: { sheet: Sheet }) {
 
 function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   const units = useUnits();
-  const testers = new Map(sheet.leakdown.testers.map((t) => [t.id, t.tester.name]));
+  const testers = new Map(sheet.leakdown.testers.map((t) => [t.id, nameOf(t)]));
   const notCounted = new Map(sheet.leakdown.notCounted.map((n) => [n.readingId, n.reason]));
   if (sheet.leakdown.readings.length === 0) {
     return <p className="text-soft">All attempts are kept and listed here.</p>;
@@ -236,9 +228,11 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
               `attempt ${sheet.leakdown.readings.slice(0, i + 1).filter((b) => b.cylinder === r.cylinder).length}`,
               r.reading.settling?.length &&
                 `settled from ${r.reading.settling.map((v) => v.toFixed(0)).join(', ')} %`,
-              r.reading.kind !== 'STANDARD' && r.reading.kind.toLowerCase().replace('_', ' '),
-              r.reading.state?.toLowerCase().replace('_', ' '),
-              r.reading.doneBefore && 'after: ' + r.reading.doneBefore.toLowerCase().replace('_', ' '),
+              r.reading.settlingKPa?.length &&
+                `settled from ${r.reading.settlingKPa.map((v) => units.format('pressure', v)).join(', ')} ${units.symbol('pressure')}`,
+              r.reading.kind !== 'STANDARD' && KINDS[r.reading.kind],
+              r.reading.state && STATES[r.reading.state],
+              r.reading.doneBefore && `after: ${DONE_BEFORE[r.reading.doneBefore]}`,
               testers.get(r.testerId),
             ]
               .filter(Boolean)
@@ -280,7 +274,6 @@ function others(sheet: Sheet, cylinder: number) {
 }
 
 function Faults({ sheet }: { sheet: Sheet }) {
-  const units = useUnits();
   if (sheet.leakdown.faults.length === 0) {
     return null;
   }
@@ -288,7 +281,7 @@ function Faults({ sheet }: { sheet: Sheet }) {
     <ul className="space-y-2">
       {sheet.leakdown.faults.map((f) => (
         <li key={f.kind + f.cylinders.join()}>
-          {units.fill(f.text)} <span className="text-act">{units.fill(f.remedy)}</span>
+          {f.text} <span className="text-act">{f.remedy}</span>
         </li>
       ))}
     </ul>

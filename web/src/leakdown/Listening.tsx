@@ -2,7 +2,7 @@ import type { Sheet } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { YesNo } from '../ui/YesNo';
 import type { Heard, LeakdownHand, Place } from './useLeakdown';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 const PLACES: readonly (readonly [Place, string])[] = [
   ['INTAKE', 'Intake'],

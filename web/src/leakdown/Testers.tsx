@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { answer, api, Refusal, type Schemas, type Sheet } from '../api/client';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
@@ -9,6 +9,7 @@ import { useUnits } from '../units/UnitsContext';
 import type { LeakdownHand } from './useLeakdown';
 
 type Tester = Schemas['TesterDocument'];
+type StoredTester = Schemas['StoredTester'];
 type Hole = Schemas['BleedReading'];
 
 const FRESH: Tester = { name: '', kind: 'TWO_GAUGES', calibrated: false };
@@ -16,7 +17,7 @@ const FRESH: Tester = { name: '', kind: 'TWO_GAUGES', calibrated: false };
 /** Which tester is in the hand, and what is known of it. */
 export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   const units = useUnits();
-  const { testers } = sheet.leakdown;
+  const testers = sheet.leakdown.testers.filter((s) => !s.until);
   const t = hand.tester?.tester;
   return (
     <div className="flex flex-wrap items-center gap-2">
@@ -31,12 +32,13 @@ export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
           {!hand.tester && <option value="">which one is in the hand?</option>}
           {testers.map((s) => (
             <option key={s.id} value={s.id}>
-              {s.tester.name}
+              {nameOf(s)}
             </option>
           ))}
         </select>
       )}
       <NewTester sheet={sheet} onAdded={hand.setTesterId} />
+      {hand.tester && <ChangeTester sheet={sheet} hand={hand} />}
       {hand.tester && <Calibrate sheet={sheet} hand={hand} />}
       {t && (
         <span className="text-soft">
@@ -51,26 +53,96 @@ export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
   );
 }
 
+/** By its name; one that was changed since says until when it was so. */
+export function nameOf(stored: StoredTester): string {
+  return stored.until
+    ? `${stored.tester.name}, as it was until ${stored.until.slice(0, 10)}`
+    : stored.tester.name;
+}
+
 function NewTester({ sheet, onAdded }: { sheet: Sheet; onAdded: (id: number) => void }) {
-  const id = sheet.job.id;
-  const [open, setOpen] = useState(false);
-  const [tester, setTester] = useState<Tester>(FRESH);
-  const add = useChange(id, (body: Tester) =>
-    answer(api.POST('/api/jobs/{id}/leakdown/testers', { params: { path: { id } }, body })),
+  const path = { id: sheet.job.id };
+  const add = useChange(sheet.job.id, (body: Tester) =>
+    answer(api.POST('/api/jobs/{id}/leakdown/testers', { params: { path }, body })),
   );
-  const at = (f: string) => (add.error instanceof Refusal ? add.error.at(f) : undefined);
+  return (
+    <TesterDialog
+      trigger="New tester"
+      title="A leak-down tester of this shop"
+      given={FRESH}
+      error={add.error}
+      ways={[
+        {
+          words: 'Keep this tester',
+          take: async (tester) => onAdded((await add.mutateAsync(tester)).leakdown.testers.at(-1)!.id),
+        },
+      ]}
+    />
+  );
+}
+
+/** What is known of a tester was wrong, or it is another one now: that decides what becomes of earlier readings. */
+function ChangeTester({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
+  const stored = hand.tester!;
+  const path = { id: sheet.job.id, testerId: stored.id };
+  const change = useChange(sheet.job.id, (body: Schemas['TesterChange']) =>
+    answer(api.PUT('/api/jobs/{id}/leakdown/testers/{testerId}', { params: { path }, body })),
+  );
+  const send = (tester: Tester, fromNowOn: boolean) =>
+    change.mutateAsync({ revision: stored.revision, tester, fromNowOn });
+  return (
+    <TesterDialog
+      key={stored.id + '.' + stored.revision}
+      trigger="Change"
+      title={stored.tester.name}
+      given={stored.tester}
+      error={change.error}
+      about="Put right, it was so all along: earlier readings are judged anew. Changed, with another orifice or hose, it is another tester from now on and earlier readings stay with the old one."
+      ways={[
+        { words: 'Put right', take: (tester) => send(tester, false) },
+        {
+          words: 'Changed from now on',
+          take: async (tester) =>
+            hand.setTesterId(
+              (await send(tester, true)).leakdown.testers.find((t) => t.follows === stored.id)!.id,
+            ),
+        },
+      ]}
+    />
+  );
+}
+
+interface TesterDialogProps {
+  trigger: string;
+  title: string;
+  about?: string;
+  given: Tester;
+  error: Error | null;
+  /** What can be done with what was filled in; the dialog stays where that is refused. */
+  ways: { words: string; take: (tester: Tester) => Promise<unknown> }[];
+}
+
+function TesterDialog({ trigger, title, about, given, error, ways }: TesterDialogProps) {
+  const [open, setOpen] = useState(false);
+  const [tester, setTester] = useState<Tester>(given);
+  const at = (f: string) => (error instanceof Refusal ? error.at(f) : undefined);
   const set = (change: Partial<Tester>) => setTester((old) => ({ ...old, ...change }));
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen} modal={false}>
-      <Dialog.Trigger className="button">New tester</Dialog.Trigger>
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        setTester(given);
+        setOpen(next);
+      }}
+      modal={false}
+    >
+      <Dialog.Trigger className="button">{trigger}</Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Content
           aria-describedby={undefined}
           className="fixed top-1/2 left-1/2 z-30 w-[520px] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
         >
-          <Dialog.Title className="mb-3 text-[20px] font-semibold">
-            A leak-down tester of this shop
-          </Dialog.Title>
+          <Dialog.Title className="mb-3 text-[20px] font-semibold">{title}</Dialog.Title>
           <div className="space-y-3">
             <TextField
               label="Name"
@@ -119,23 +191,30 @@ function NewTester({ sheet, onAdded }: { sheet: Sheet; onAdded: (id: number) => 
               error={at('resolutionPercent')}
               onCommit={(resolutionPercent) => set({ resolutionPercent })}
             />
-            <p className="text-soft">Leave out what is not known; bleed holes can tell it later.</p>
+            <p className="text-soft">
+              {about ?? 'Leave out what is not known; bleed holes can tell it later.'}
+            </p>
+            {error && !(error instanceof Refusal && error.errors.length > 0) && (
+              <p role="alert" className="refusal">
+                {error.message}
+              </p>
+            )}
           </div>
           <div className="mt-4 flex gap-2">
-            <button
-              className="button button-main"
-              onClick={() =>
-                add.mutate(tester, {
-                  onSuccess: (next) => {
-                    onAdded(next.leakdown.testers.at(-1)!.id);
-                    setTester(FRESH);
-                    setOpen(false);
-                  },
-                })
-              }
-            >
-              Keep this tester
-            </button>
+            {ways.map(({ words, take }, i) => (
+              <button
+                key={words}
+                className={`button ${i === 0 ? 'button-main' : ''}`}
+                onClick={() =>
+                  void take(tester).then(
+                    () => setOpen(false),
+                    () => undefined,
+                  )
+                }
+              >
+                {words}
+              </button>
+            ))}
             <Dialog.Close className="button">Back</Dialog.Close>
           </div>
         </Dialog.Content>
@@ -149,7 +228,7 @@ function Calibrate({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
   const tester = hand.tester!;
   const [open, setOpen] = useState(false);
   const [holes, setHoles] = useState<Partial<Hole>[]>([{}, {}]);
-  const calibrate = useChange(id, (body: Schemas['Calibration']) =>
+  const calibrate = useChange(id, (body: Schemas['CalibrationDocument']) =>
     answer(
       api.POST('/api/jobs/{id}/leakdown/testers/{testerId}/calibration', {
         params: { path: { id, testerId: tester.id } },

@@ -1,5 +1,5 @@
 import type { Sheet } from '../api/client';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 interface Props {
   sheet: Sheet;

@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import { answer, api, Refusal, type Schemas, type Sheet } from '../api/client';
+import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { newKey } from '../api/newKey';
-import { useKeys } from '../keys/useKeys';
+import { digit, key, useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
-import { useChange } from '../sheet/useSheet';
-import { answerWasLost, inFewWords, readingCell, useTypedCell } from '../ui/useTypedCell';
+import { useChange } from '../job/useSheet';
+import { useReadingCell } from '../ui/useReadingCell';
+import { readingCell } from '../ui/useTypedCell';
 import { parseNumber, whyNoNumber } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 
@@ -13,16 +14,6 @@ export type RunState = NonNullable<Schemas['LeakdownDocument']['state']>;
 export type DoneBefore = NonNullable<Schemas['LeakdownDocument']['doneBefore']>;
 export type Place = Schemas['ShareView']['place'];
 export type Heard = NonNullable<Schemas['Listening']['heard']>;
-
-/** A second gauge that says more is lost than this is asked about when the number could as well be per cent. */
-const LEAST_ASKED_PERCENT = 85;
-const MOST_TAKEN_FOR_PERCENT = 60;
-
-/** What is asked before a reading is kept, and the ways it can be meant. */
-interface Asked {
-  question: string;
-  ways: { words: string; take: () => void }[];
-}
 
 interface Sent {
   cylinder: number;
@@ -46,10 +37,7 @@ export function useLeakdown(sheet: Sheet) {
   const [state, setState] = useState<RunState | undefined>(() => readings.at(-1)?.reading.state ?? undefined);
   const [listenedWith, setListenedWith] = useState<Schemas['Listening']['listenedWith']>();
   const [before, setBefore] = useState<DoneBefore>();
-  const typed = useTypedCell();
   const [supply, setSupply] = useState('');
-  const [lost, setLost] = useState<Sent>();
-  const [asked, setAsked] = useState<Asked>();
   const send = useChange(id, ({ body }: Sent) =>
     answer(api.POST('/api/jobs/{id}/leakdown/readings', { params: { path: { id } }, body })),
   );
@@ -65,7 +53,7 @@ export function useLeakdown(sheet: Sheet) {
     answer(
       api.PUT('/api/jobs/{id}/leakdown/readings/{readingId}/set-aside', {
         params: { path: { id, readingId } },
-        body: { reason },
+        body: { reason: reason ?? undefined },
       }),
     ),
   );
@@ -89,44 +77,39 @@ export function useLeakdown(sheet: Sheet) {
   /** The attempt that listening belongs to: the last of this cylinder in this pass. */
   const latest = readings.filter((r) => r.cylinder === cylinder && r.reading.kind === kind).at(-1);
 
-  /** A second gauge as per cent, for a reading watched settling. */
-  const percentOf = (gauge: number, stood: number | undefined) => {
-    const from = stood !== undefined ? units.toBase('pressure', stood) : tester?.tester.supplyKPa;
-    return from ? Math.max(0, Math.min(100, 100 * (1 - units.toBase('pressure', gauge) / from))) : 0;
-  };
+  const typed = useReadingCell<Sent>({
+    send: send.mutateAsync,
+    goBackTo: (sent) => setCylinder(sent.cylinder),
+    ways: (sent, question, send) => {
+      const again = (body: Partial<Sent['body']>) => () =>
+        send({ ...sent, body: { ...sent.body, ...body, typed: undefined } });
+      return question === 'PERCENT'
+        ? [
+            {
+              words: `${sent.body.typed} % lost`,
+              take: again({ reading: asPercent(sent.body.reading, sent.text) }),
+            },
+            { words: `${sent.body.typed} ${units.symbol('pressure')}`, take: again({}) },
+          ]
+        : [
+            { words: 'A repeat', take: again({ attempt: undefined }) },
+            { words: 'The same', take: () => undefined },
+          ];
+    },
+  });
 
   const goTo = (next: number) => {
     setCylinder(next);
     typed.clear();
-    setAsked(undefined);
     setBefore(undefined);
     readingCell()?.focus();
   };
 
   const submit = (sent: Sent) => {
-    typed.clear();
-    setAsked(undefined);
-    setBefore(undefined);
     // Listening comes next on the same cylinder, so the cell stays; the guide goes on.
-    send.mutateAsync(sent).catch((error: Error) => {
-      setCylinder(sent.cylinder);
-      if (error instanceof Refusal && error.question) {
-        setAsked({
-          question: error.message,
-          ways: [
-            {
-              words: 'A repeat',
-              take: () => submit({ ...sent, body: { ...sent.body, attempt: undefined } }),
-            },
-            { words: 'The same', take: () => setAsked(undefined) },
-          ],
-        });
-      } else {
-        setLost(answerWasLost(error) ? sent : undefined);
-        typed.refuse(sent.text, inFewWords(error));
-      }
-      readingCell()?.focus();
-    });
+    typed.clear();
+    setBefore(undefined);
+    typed.submit(sent);
   };
 
   const save = () => {
@@ -138,9 +121,7 @@ export function useLeakdown(sheet: Sheet) {
       typed.refuse(text, 'Say first which tester this is, under “Tester”; what you typed stays here.');
       return;
     }
-    if (lost && lost.text === text && lost.cylinder === cylinder) {
-      setLost(undefined);
-      submit(lost);
+    if (typed.resend((sent) => sent.cylinder === cylinder)) {
       return;
     }
     // Several values are a reading watched settling: the last one counts.
@@ -151,66 +132,67 @@ export function useLeakdown(sheet: Sheet) {
       return;
     }
     const stood = parseNumber(supply);
-    const taken = (asPercent: boolean): Sent => ({
+    const watched = values.length > 1 ? values.slice(0, -1).map((v) => v!) : undefined;
+    const pressure = (v: number) => units.toBase('pressure', v);
+    submit({
       cylinder,
       text,
       body: {
         key: newKey(),
         attempt: readings.filter((r) => r.cylinder === cylinder && r.reading.kind === kind).length + 1,
+        typed: twoGauges ? value : undefined,
         testerId: tester.id,
         cylinder,
         reading: {
           kind,
-          leakPercent: asPercent ? value : undefined,
-          cylinderKPa: asPercent ? undefined : units.toBase('pressure', value),
-          supplyKPa: !asPercent && stood !== undefined ? units.toBase('pressure', stood) : undefined,
           state,
           doneBefore: latest ? before : undefined,
-          settling:
-            values.length > 1
-              ? values.slice(0, -1).map((v) => (asPercent ? v! : percentOf(v!, stood)))
-              : undefined,
+          ...(twoGauges
+            ? {
+                cylinderKPa: pressure(value),
+                supplyKPa: stood === undefined ? undefined : pressure(stood),
+                settlingKPa: watched?.map(pressure),
+              }
+            : { leakPercent: value, settling: watched }),
         },
       },
     });
-    const lostShare = percentOf(value, stood);
-    if (twoGauges && !asked && value <= MOST_TAKEN_FOR_PERCENT && lostShare > LEAST_ASKED_PERCENT) {
-      const unit = units.symbol('pressure');
-      setAsked({
-        question: `${value} ${unit} on the second gauge is ${lostShare.toFixed(0)} % lost. Did you mean ${value} %?`,
-        ways: [
-          { words: `${value} % lost`, take: () => submit(taken(true)) },
-          { words: `${value} ${unit}`, take: () => submit(taken(false)) },
-        ],
-      });
-      return;
-    }
-    submit(taken(!twoGauges));
   };
 
-  useKeys((e) => {
-    const onCell = document.activeElement === readingCell();
-    if (/^[0-9.,]$/.test(e.key) && !e.ctrlKey && !e.metaKey && !onCell) {
-      readingCell()?.focus();
-      typed.press(e.key);
-    } else if (e.key === 'Enter' && (onCell || document.activeElement === document.body)) {
-      if (typed.text) {
-        save();
-      } else {
-        goTo(order[(order.indexOf(cylinder) + 1) % order.length]!);
-      }
-    } else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
-      const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
-      const at = columns.indexOf(cylinder) + (e.key === 'ArrowLeft' ? -1 : 1);
-      goTo(columns[(at + columns.length) % columns.length]!);
-    } else if (e.key === 'Escape') {
-      typed.clear();
-      setAsked(undefined);
-    } else {
-      return;
-    }
-    e.preventDefault();
-  });
+  const atCell = () => document.activeElement === readingCell();
+  const step = (by: number) => {
+    const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
+    goTo(columns[(columns.indexOf(cylinder) + by + columns.length) % columns.length]!);
+  };
+  useKeys([
+    {
+      shown: '0 – 9',
+      does: 'type into the current cylinder',
+      on: digit,
+      run: (e) => {
+        if (atCell()) {
+          return false;
+        }
+        readingCell()?.focus();
+        typed.press(e.key);
+      },
+    },
+    {
+      shown: 'Enter',
+      does: 'save; empty: on to the next in firing order',
+      on: (e) => e.key === 'Enter' && (atCell() || document.activeElement === document.body),
+      run: () => (typed.text ? save() : goTo(order[(order.indexOf(cylinder) + 1) % order.length]!)),
+    },
+    {
+      shown: 'Space',
+      does: 'between values: watched settling, the last counts',
+      on: () => false,
+      run: () => false,
+    },
+    { shown: '← →', does: 'another cylinder', on: key('ArrowLeft'), run: () => step(-1) },
+    { on: key('ArrowRight'), run: () => step(1) },
+    { shown: 'Esc', does: 'clear what is typed', on: key('Escape'), run: typed.clear },
+  ]);
 
   return {
     cylinder,
@@ -223,15 +205,12 @@ export function useLeakdown(sheet: Sheet) {
     before,
     setBefore,
     text: typed.text,
-    setText: (t: string) => {
-      typed.type(t);
-      setAsked(undefined);
-    },
+    setText: typed.type,
     supply,
     setSupply,
     twoGauges,
     refused: typed.refused,
-    asked,
+    asked: typed.asked,
     problem: [hear, setAside, move, moveHeard].find((m) => m.error)?.error?.message,
     latest,
     goTo,
@@ -243,6 +222,22 @@ export function useLeakdown(sheet: Sheet) {
     setAside: (readingId: number, reason: string | null) => setAside.mutate({ readingId, reason }),
     move: (readingId: number, to: number) => move.mutate({ readingId, cylinder: to }),
     moveHeard: (readingId: number, to: number) => moveHeard.mutate({ readingId, to }),
+  };
+}
+
+/** The same attempt with its numbers taken for per cent, as they were typed. */
+function asPercent(reading: Sent['body']['reading'], text: string): Sent['body']['reading'] {
+  const values = text
+    .trim()
+    .split(/\s+/)
+    .map((v) => parseNumber(v)!);
+  return {
+    ...reading,
+    cylinderKPa: undefined,
+    supplyKPa: undefined,
+    settlingKPa: undefined,
+    leakPercent: values.at(-1),
+    settling: values.length > 1 ? values.slice(0, -1) : undefined,
   };
 }
 

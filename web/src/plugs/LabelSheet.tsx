@@ -1,8 +1,8 @@
 import { Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { columnsOf } from '../section/layout';
-import { useSheet } from '../sheet/useSheet';
-import { labelOf } from '../section/labelOf';
+import { useSheet } from '../job/useSheet';
+import { labelOf } from '../api/labelOf';
 
 /** Labels to cut out, so that plugs and cylinders are not mixed up: one to tie to the lead, one to lay the plug on. */
 export function LabelSheet() {

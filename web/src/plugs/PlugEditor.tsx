@@ -9,7 +9,7 @@ import { YesNo } from '../ui/YesNo';
 import { firstLooks } from './looks';
 import { PlugDrawing } from './PlugDrawing';
 import type { PlugHand } from './usePlugs';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 const NEW_PLUG: Plug = { shade: 'WHITE', wetness: 'DRY', deposit: 'NONE', wear: 'SHARP', ground: 'CLEAN' };
 /** Gaps offered for a tap, over the gap when new, in mm. */

@@ -3,7 +3,7 @@ import { answer, api, type Sheet } from '../api/client';
 import { Group, StationFrame } from '../examination/StationFrame';
 import { Statements } from '../examination/Statements';
 import { BeforeSteps } from '../round/BeforeStep';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { YesNo } from '../ui/YesNo';

@@ -1,7 +1,7 @@
 import type { Plug, Sheet } from '../api/client';
 import { PlugDrawing } from './PlugDrawing';
 import type { PlugHand } from './usePlugs';
-import { labelOf } from '../section/labelOf';
+import { labelOf } from '../api/labelOf';
 
 const SIDES = { ONLY: '', LEFT: 'Left bank', RIGHT: 'Right bank' } as const;
 

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { answer, api, type Plug, type Sheet } from '../api/client';
 import { useExamine } from '../examination/useExamine';
-import { useKeys } from '../keys/useKeys';
+import { key, useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
-import { useChange } from '../sheet/useSheet';
+import { useChange } from '../job/useSheet';
 import { asChange, type FirstLook, firstLooks, sameAs } from './looks';
 
 /** Which plug is at hand, and what taps and keys do with it. */
@@ -43,26 +43,33 @@ export function usePlugs(sheet: Sheet) {
   const move = (step: number) =>
     setCylinder(order[(order.indexOf(cylinder) + step + order.length) % order.length]!);
 
-  useKeys((e) => {
-    const first = firstLooks.find((l) => l.key === e.key);
-    const onButton = document.activeElement instanceof HTMLButtonElement;
-    if (first && !e.ctrlKey && !e.metaKey) {
-      // By key it goes on, as readings do; by touch the gap of the same plug comes next.
-      look(first);
-      next();
-    } else if (e.key === 'Enter' && !onButton) {
-      next();
-    } else if (e.key.toLowerCase() === 's' && !e.ctrlKey && !e.metaKey) {
-      same();
-    } else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
-      move(e.key === 'ArrowLeft' ? -1 : 1);
-    } else if (e.key.toLowerCase() === 'g' && !e.ctrlKey && !e.metaKey) {
-      document.querySelector<HTMLInputElement>('[data-gap] input')?.focus();
-    } else {
-      return;
-    }
-    e.preventDefault();
-  });
+  useKeys([
+    {
+      shown: `1 – ${firstLooks.length}`,
+      does: 'first look, and on to the next',
+      on: (e) => !!firstLookOf(e) && !e.ctrlKey && !e.metaKey,
+      run: (e) => {
+        // By key it goes on, as readings do; by touch the gap of the same plug comes next.
+        look(firstLookOf(e)!);
+        next();
+      },
+    },
+    {
+      shown: 'Enter',
+      does: 'on to the next',
+      on: (e) => e.key === 'Enter' && !(document.activeElement instanceof HTMLButtonElement),
+      run: next,
+    },
+    { shown: 'S', does: 'same as the last', on: key('s'), run: same },
+    {
+      shown: 'G',
+      does: 'gap of this plug',
+      on: key('g'),
+      run: () => document.querySelector<HTMLInputElement>('[data-gap] input')?.focus(),
+    },
+    { shown: '← →', does: 'another plug', on: key('ArrowLeft'), run: () => move(-1) },
+    { on: key('ArrowRight'), run: () => move(1) },
+  ]);
 
   return {
     cylinder,
@@ -78,6 +85,10 @@ export function usePlugs(sheet: Sheet) {
     same,
     swapWith: (other: number) => swap.mutate(other),
   };
+}
+
+function firstLookOf(e: KeyboardEvent): FirstLook | undefined {
+  return firstLooks.find((l) => l.key === e.key);
 }
 
 export type PlugHand = ReturnType<typeof usePlugs>;

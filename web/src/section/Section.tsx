@@ -1,11 +1,10 @@
 import { useId } from 'react';
 import type { Sheet } from '../api/client';
-import { useUnits } from '../units/UnitsContext';
 import { CylinderDrawing, HEIGHT } from './CylinderDrawing';
 import { describeSection } from './describeSection';
 import { EscapePaths } from './EscapePaths';
 import { type Column, edges, type Measure, pistonDepths } from './layout';
-import { labelOf } from './labelOf';
+import { labelOf } from '../api/labelOf';
 
 interface Props {
   sheet: Sheet;
@@ -16,7 +15,6 @@ interface Props {
 
 /** The engineering section of the engine: it fills itself in as readings come. */
 export function Section({ sheet, columns, measure, current }: Props) {
-  const units = useUnits();
   const hatch = useId();
   const { lefts, width } = edges(columns, measure);
   const depths = pistonDepths(sheet.engine.engine, columns);
@@ -31,7 +29,7 @@ export function Section({ sheet, columns, measure, current }: Props) {
         role="img"
         aria-labelledby={hatch + 't'}
       >
-        <title id={hatch + 't'}>{describeSection(sheet, units)}</title>
+        <title id={hatch + 't'}>{describeSection(sheet)}</title>
         <defs>
           <pattern
             id={hatch}

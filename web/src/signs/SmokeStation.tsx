@@ -3,17 +3,10 @@ import { StationFrame } from '../examination/StationFrame';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { BeforeSteps } from '../round/BeforeStep';
-import { Choice } from '../ui/Choice';
+import { Choice, optionsOf } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
+import { COLOURS, MOMENTS } from './smokeInWords';
 import { SoakTimer } from './SoakTimer';
-
-const MOMENTS = [
-  ['START_AFTER_STANDING', 'On start after standing', 'oil from above runs down while it stands'],
-  ['IDLE', 'At idle', 'stems, ventilation, turbocharger'],
-  ['LOAD', 'Under load, revs rising', 'rings'],
-  ['OVERRUN', 'On the overrun and after it', 'stems and guides'],
-  ['ALWAYS', 'Always', 'a lot of oil, or water'],
-] as const;
 
 /** Smoke: when it smokes matters more than how much. */
 export function SmokeStation({ sheet }: { sheet: Sheet }) {
@@ -30,7 +23,7 @@ export function SmokeStation({ sheet }: { sheet: Sheet }) {
       <BeforeSteps sheet={sheet} only={['START_COLD', 'PULL_PLUGS']} />
       <SoakTimer sheet={sheet} />
       <div className="divide-y divide-hair border-y border-hair">
-        {MOMENTS.map(([moment, words, hint]) => {
+        {Object.entries(MOMENTS).map(([moment, { words, hint }]) => {
           const seen = smoke[moment];
           return (
             <div key={moment} className="flex flex-wrap items-end gap-x-6 gap-y-2 py-3">
@@ -41,12 +34,7 @@ export function SmokeStation({ sheet }: { sheet: Sheet }) {
               <Choice
                 label="Colour"
                 value={seen?.colour}
-                options={[
-                  ['NONE', 'none'],
-                  ['BLUE', 'blue'],
-                  ['WHITE', 'white'],
-                  ['BLACK', 'black'],
-                ]}
+                options={optionsOf(COLOURS)}
                 onChange={(colour) => change(moment, { colour })}
               />
               {seen?.colour && seen.colour !== 'NONE' && (

@@ -26,3 +26,8 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
     </div>
   );
 }
+
+/** Options from a table of words, in its order. */
+export function optionsOf<T extends string>(words: Record<T, string>): [T, string][] {
+  return Object.entries(words) as [T, string][];
+}

@@ -1,8 +1,10 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
+import { askForUnits } from '../api/client';
 import {
+  asked,
   type Choice,
   editable,
-  fill,
   format,
   metric,
   type Quantity,
@@ -19,7 +21,6 @@ interface Units {
   symbol: (quantity: Quantity) => string;
   toBase: (quantity: Quantity, shown: number) => number;
   editable: (quantity: Quantity, base: number) => string;
-  fill: (sentence: string) => string;
 }
 
 const KEY = 'silent-otter.units';
@@ -34,22 +35,29 @@ function stored(): Choice {
 }
 
 export function UnitsProvider({ children }: { children: ReactNode }) {
-  const [choice, setChoice] = useState(stored);
+  const client = useQueryClient();
+  const [choice, setChoice] = useState(() => {
+    const first = stored();
+    askForUnits(asked(first));
+    return first;
+  });
   const units = useMemo<Units>(
     () => ({
       choice,
       choose: (next) => {
         localStorage.setItem(KEY, JSON.stringify(next));
         setChoice(next);
+        // Numbers change at once; sentences are written anew in the units asked for.
+        askForUnits(asked(next));
+        void client.invalidateQueries();
       },
       format: (q, base) => format(choice, q, base),
       withUnit: (q, base) => withUnit(choice, q, base),
       symbol: (q) => unitOf(choice, q).symbol,
       toBase: (q, shown) => toBase(choice, q, shown),
       editable: (q, base) => editable(choice, q, base),
-      fill: (sentence) => fill(choice, sentence),
     }),
-    [choice],
+    [choice, client],
   );
   return <Context value={units}>{children}</Context>;
 }

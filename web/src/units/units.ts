@@ -101,19 +101,9 @@ export function whyNoNumber(text: string): string {
     : 'This must be a number.';
 }
 
-const MARKS: Record<string, Quantity> = {
-  kPa: 'pressure',
-  mm2: 'area',
-  mL: 'dose',
-  C: 'temperature',
-  L: 'volume',
-  km: 'distance',
-};
-
-/** Fills the quantity marks of a sentence, such as {kPa:905.2}, in the chosen units. */
-export function fill(choice: Choice, sentence: string): string {
-  return sentence.replace(/\{(\w+):(-?[\d.]+)}/g, (whole, mark: string, value: string) => {
-    const quantity = MARKS[mark];
-    return quantity ? withUnit(choice, quantity, Number(value)) : whole;
-  });
+/** The units in which sentences are asked for, as the server names them: plain letters only. */
+export function asked(choice: Choice): string {
+  return (Object.keys(quantities) as Quantity[])
+    .map((q) => unitOf(choice, q).symbol.replace(/[°²]/g, ''))
+    .join(', ');
 }

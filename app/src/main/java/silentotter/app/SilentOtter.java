@@ -2,11 +2,13 @@ package silentotter.app;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.Arrays;
 import java.util.Optional;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
 import silentotter.app.storage.DataFolder;
 import silentotter.app.storage.Maintenance;
 
@@ -32,6 +34,11 @@ public class SilentOtter {
             System.exit(2);
         });
         SpringApplication.run(SilentOtter.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
     }
 
     /** Said in words before anything starts; the server itself then holds the folder, see {@code FolderLock}. */

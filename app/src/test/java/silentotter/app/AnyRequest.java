@@ -103,19 +103,21 @@ final class AnyRequest {
         node.forEach(child -> collect(child, into));
     }
 
-    private JsonNode value(JsonNode schema, String name, Map<String, JsonNode> known, int depth) {
+    /** @param path where it stands, so that its range is that of its place */
+    private JsonNode value(JsonNode schema, String path, Map<String, JsonNode> known, int depth) {
+        String name = path.substring(path.lastIndexOf('.') + 1);
         if (known.containsKey(name) && random.nextInt(10) != 0) {
             return known.get(name);
         }
         if (schema.has("$ref")) {
-            return value(schemas.get(schema.get("$ref").asString().replaceFirst(".*/", "")), name, known, depth + 1);
+            return value(schemas.get(schema.get("$ref").asString().replaceFirst(".*/", "")), path, known, depth + 1);
         }
         if (schema.has("enum")) {
             return schema.get("enum").get(random.nextInt(schema.get("enum").size()));
         }
         return switch (schema.path("type").asString("object")) {
             case "integer" -> JSON.numberNode(random.nextInt(8) == 0 ? random.nextInt(40) - 5 : 1 + random.nextInt(4));
-            case "number" -> JSON.numberNode(number(name));
+            case "number" -> JSON.numberNode(number(path));
             case "boolean" -> JSON.booleanNode(random.nextBoolean());
             case "string" -> JSON.stringNode(text(name));
             case "array" -> {
@@ -125,22 +127,22 @@ final class AnyRequest {
                     list.add(
                             name.equals("cylinders")
                                     ? JSON.numberNode(i + 1)
-                                    : value(schema.get("items"), name, known, depth + 1));
+                                    : value(schema.get("items"), path, known, depth + 1));
                 }
                 yield list;
             }
-            default -> object(schema, known, depth);
+            default -> object(schema, path, known, depth);
         };
     }
 
-    private ObjectNode object(JsonNode schema, Map<String, JsonNode> known, int depth) {
+    private ObjectNode object(JsonNode schema, String path, Map<String, JsonNode> known, int depth) {
         ObjectNode object = JSON.objectNode();
         List<String> required = StreamSupport.stream(schema.path("required").spliterator(), false)
                 .map(JsonNode::asString)
                 .toList();
         schema.path("properties").properties().forEach(p -> {
             if (required.contains(p.getKey()) || random.nextInt(depth < 2 ? 3 : 5) == 0) {
-                object.set(p.getKey(), value(p.getValue(), p.getKey(), known, depth + 1));
+                object.set(p.getKey(), value(p.getValue(), path + "." + p.getKey(), known, depth + 1));
             }
         });
         JsonNode items = schema.path("additionalProperties");
@@ -150,14 +152,14 @@ final class AnyRequest {
                 String key = keys.isArray()
                         ? keys.get(random.nextInt(keys.size())).asString()
                         : Integer.toString(1 + random.nextInt(5));
-                object.set(key, value(items, "", known, depth + 1));
+                object.set(key, value(items, path + "." + key, known, depth + 1));
             }
         }
         return object;
     }
 
-    private double number(String name) {
-        AllowedRange range = AllowedRange.ofField(name).orElse(AllowedRange.READING);
+    private double number(String path) {
+        AllowedRange range = AllowedRange.at(path).orElse(AllowedRange.READING);
         double share = random.nextInt(10) == 0 ? random.nextInt(2) : Math.pow(random.nextDouble(), 3);
         double value = range.min() + share * (range.max() - range.min());
         return random.nextInt(25) == 0 ? -value - 1 : value;

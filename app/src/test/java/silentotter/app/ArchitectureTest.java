@@ -1,5 +1,6 @@
 package silentotter.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -8,11 +9,40 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.casefile.CaseFiles;
 
 @AnalyzeClasses(packages = "silentotter", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    private static final Layers APP = new Layers(
+            "silentotter.app",
+            List.of(
+                    List.of("storage", "json"),
+                    List.of("http"),
+                    List.of("change", "progress"),
+                    List.of("part", "shop"),
+                    List.of("engine"),
+                    List.of("job"),
+                    List.of("sheet")),
+            List.of(List.of("demo")));
+
+    private static final Layers CORE = new Layers(
+            "silentotter.core",
+            List.of(
+                    List.of("input", "quantity"),
+                    List.of("flow"),
+                    List.of("twin"),
+                    List.of("engine", "instruments"),
+                    List.of("wording", "job"),
+                    List.of("finding")),
+            List.of(
+                    List.of("examination", "calculation"),
+                    List.of("round"),
+                    List.of("diagnosis"),
+                    List.of("interpretation")));
+
     @ArchTest
     static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_APPLICATION = noClasses()
             .that()
@@ -21,9 +51,29 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAPackage("silentotter.app..");
 
+    /** A station, a new one too, knows what is below it and no other station; nothing central knows a station. */
     @ArchTest
-    static final ArchRule FEATURES_HAVE_NO_CYCLES =
-            slices().matching("silentotter.app.(*)..").should().beFreeOfCycles();
+    static final ArchRule THE_APPLICATION_STANDS_IN_LAYERS =
+            classes().that().resideInAPackage("silentotter.app..").should(APP.useOnlyWhatStandsBelow(true));
+
+    /** In the core a station may use another one that comes before it in the round. */
+    @ArchTest
+    static final ArchRule THE_CORE_STANDS_IN_LAYERS =
+            classes().that().resideInAPackage("silentotter.core..").should(CORE.useOnlyWhatStandsBelow(false));
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("silentotter.(*).(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule A_STATION_SHOWS_NOTHING_OF_ITS_INSIDE = classes()
+            .that(describe("are of a station", APP::isStation))
+            .and()
+            .areTopLevelClasses()
+            .and()
+            .doNotBelongToAnyOf(CaseFiles.class)
+            .should()
+            .bePackagePrivate();
 
     @ArchTest
     static final ArchRule CONTROLLERS_ARE_NOBODYS_BUSINESS =

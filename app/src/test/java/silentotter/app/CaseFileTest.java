@@ -3,9 +3,7 @@ package silentotter.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static silentotter.app.Server.json;
 
-import java.io.IOException;
 import java.net.http.HttpResponse;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,13 +14,8 @@ class CaseFileTest {
     private static Server server;
 
     @BeforeAll
-    static void start() throws IOException {
-        server = Server.start(true);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
+    static void start() {
+        server = Server.sharedDemo();
     }
 
     private static int jobs() {

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 /** Twenty windows at once: every reading that was acknowledged is there, once. */
 class ConcurrencyTest {
     private static final int CLIENTS = 20;
-    private static final int READINGS_EACH = 15;
+    private static final int READINGS_EACH = 8;
 
     @ParameterizedTest
     @ValueSource(ints = {1, 5})

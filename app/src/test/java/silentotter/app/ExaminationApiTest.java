@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Base64;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,13 +22,8 @@ class ExaminationApiTest {
     private static Server server;
 
     @BeforeAll
-    static void start() throws IOException {
-        server = Server.start(false);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
+    static void start() {
+        server = Server.shared();
     }
 
     private static HttpResponse<String> patch(long job, String part, String json) {
@@ -150,7 +144,7 @@ class ExaminationApiTest {
         server.post(service, """
                 {"date": "2026-09-04", "kind": "OIL_CHANGE", "hours": 100, "litres": 4.2, "filterChanged": false}""");
         assertThat(server.sheet(job).at("/lastOilChange").asString())
-                .isEqualTo("Oil changed 2026-09-04 (60 days ago), {L:4.20}, filter not changed.");
+                .isEqualTo("Oil changed 2026-09-04 (60 days ago), 4.20 L, filter not changed.");
         assertThat(json(server.post(service, "{\"date\": \"2026-99-04\", \"kind\": \"TOP_UP\", \"litres\": -1}"))
                         .at("/errors")
                         .findValuesAsString("field"))

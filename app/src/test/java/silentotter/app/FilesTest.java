@@ -3,14 +3,12 @@ package silentotter.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static silentotter.app.Server.json;
 
-import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicInteger;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,13 +22,8 @@ class FilesTest {
     private static Server server;
 
     @BeforeAll
-    static void start() throws IOException {
-        server = Server.start(false);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
+    static void start() {
+        server = Server.shared();
     }
 
     private static HttpResponse<String> csv(long job, String text) {

@@ -9,7 +9,6 @@ import java.net.InetSocketAddress;
 import java.net.NetworkInterface;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,13 +19,8 @@ class GuardTest {
     private static Server server;
 
     @BeforeAll
-    static void start() throws IOException {
-        server = Server.start(false);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
+    static void start() {
+        server = Server.shared();
     }
 
     private static String raw(String headers) throws IOException {

@@ -3,10 +3,8 @@ package silentotter.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static silentotter.app.Server.json;
 
-import java.io.IOException;
 import java.net.http.HttpResponse;
 import org.assertj.core.data.Percentage;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,17 +19,12 @@ class LeakdownApiTest {
     private static long unknown;
 
     @BeforeAll
-    static void start() throws IOException {
-        server = Server.start(false);
+    static void start() {
+        server = Server.shared();
         job = server.newJob();
         gauges = tester(
                 "{\"name\": \"A\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 690, \"orificeMm\": 1.016, \"calibrated\": true}");
         unknown = tester("{\"name\": \"B\", \"kind\": \"PERCENT_DIAL\", \"calibrated\": false}");
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
     }
 
     private static long tester(String json) {
@@ -161,5 +154,97 @@ class LeakdownApiTest {
                 "application/json",
                 "{\"cylinders\": {\"2\": {\"exhaustMm\": [0.2, 12]}}}");
         assertThat(json(wrong).at("/errors/0/field").asString()).isEqualTo("cylinders.2.exhaustMm");
+    }
+
+    @Test
+    void aCalibrationBettersWhatWasReadAndAChangeBeginsAnotherTester() {
+        long fresh = server.newJob();
+        long bench = tester("{\"name\": \"Dock\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 690, \"orificeMm\": 1.0,"
+                + " \"calibrated\": false}");
+        double first = area(json(read(fresh, bench, 1, "\"cylinderKPa\": 500")), 0);
+        String path = "/api/jobs/" + fresh + "/leakdown/testers/" + bench;
+        String drilled = "{\"name\": \"Dock\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 690, \"orificeMm\": %s,"
+                + " \"calibrated\": true}";
+
+        JsonNode better = json(server.put(path, "{\"revision\": 1, \"tester\": " + drilled.formatted("1.1") + "}"));
+        assertThat(area(better, 0)).isGreaterThan(first * 1.15);
+
+        JsonNode changed = json(server.put(
+                path, "{\"revision\": 2, \"tester\": " + drilled.formatted("2.0") + ", \"fromNowOn\": true}"));
+        assertThat(area(changed, 0)).as("read with the old one").isEqualTo(area(better, 0));
+        JsonNode testers = changed.at("/leakdown/testers");
+        JsonNode next = testers.get(testers.size() - 1);
+        assertThat(next.at("/follows").asLong()).isEqualTo(bench);
+        assertThat(next.at("/since").asString()).isNotEmpty();
+        JsonNode both = json(read(fresh, next.at("/id").asLong(), 2, "\"cylinderKPa\": 500"));
+        assertThat(area(both, 1)).isGreaterThan(3 * area(both, 0));
+        assertThat(both.at("/leakdown/readings/0/testerId").asLong()).isEqualTo(bench);
+
+        assertThat(server.put(path, "{\"revision\": 2, \"tester\": " + drilled.formatted("1.2") + "}")
+                        .statusCode())
+                .as("what is over cannot be changed")
+                .isEqualTo(409);
+        JsonNode filed = json(server.get("/api/jobs/" + fresh + "/case-file"));
+        assertThat(filed.at("/jobs/0/leakdown/0/tester/orificeMm").asDouble()).isEqualTo(1.1);
+        assertThat(filed.at("/jobs/0/leakdown/1/tester/orificeMm").asDouble()).isEqualTo(2.0);
+    }
+
+    private static double area(JsonNode sheet, int cylinder) {
+        return sheet.at("/leakdown/cylinders/" + cylinder + "/areaMm2/best").asDouble();
+    }
+
+    @Test
+    void aSmallNumberOnTheSecondGaugeIsAskedAbout() {
+        long fresh = server.newJob();
+        String path = "/api/jobs/" + fresh + "/leakdown/readings";
+        String body = "{\"testerId\": " + gauges + ", \"cylinder\": 1, \"typed\": %s, \"reading\":"
+                + " {\"kind\": \"STANDARD\", \"cylinderKPa\": %s}}";
+        HttpResponse<String> asked = server.post(path, body.formatted("12", "12"));
+        assertThat(asked.statusCode()).isEqualTo(409);
+        assertThat(json(asked).at("/question").asString()).isEqualTo("PERCENT");
+        assertThat(server.sheet(fresh).at("/leakdown/readings").size()).isZero();
+        assertThat(server.post(path, body.formatted("600", "600")).statusCode()).isEqualTo(200);
+        assertThat(server.post(path, body.formatted("null", "12")).statusCode())
+                .as("it is meant so")
+                .isEqualTo(200);
+    }
+
+    @Test
+    void readingsWatchedOnTheSecondGaugeBecomePerCentHere() {
+        long fresh = server.newJob();
+        JsonNode sheet = json(read(fresh, gauges, 1, "\"cylinderKPa\": 345, \"settlingKPa\": [200, 340]"));
+        assertThat(sheet.at("/leakdown/readings/0/reading/settlingKPa/1").asDouble())
+                .isEqualTo(340);
+        assertThat(read(fresh, gauges, 2, "\"cylinderKPa\": 345, \"settlingKPa\": [900]")
+                        .body())
+                .contains("settlingKPa[0]");
+        String csv = server.get("/api/jobs/" + fresh + "/leakdown.csv").body();
+        assertThat(csv).contains("200.0 340.0");
+        assertThat(server.send("POST", "/api/jobs/" + server.newJob() + "/leakdown.csv", "text/csv", csv)
+                        .statusCode())
+                .isEqualTo(201);
+    }
+
+    @Test
+    void sentencesComeInTheUnitsAskedFor() {
+        long fresh = server.newJob();
+        read(fresh, gauges, 1, "\"leakPercent\": 40");
+        server.read(fresh, server.firstPass(fresh), 1, 900);
+        server.read(fresh, server.firstPass(fresh), 2, 1200);
+        String metric = server.get("/api/jobs/" + fresh + "/sheet").body();
+        String american = server.getIn("psi, US qt, mi, F", "/api/jobs/" + fresh + "/sheet");
+        assertThat(metric).contains("900 kPa").doesNotContain("{kPa:", "{cyl:");
+        assertThat(american).contains("131 psi").doesNotContain("900 kPa", "{kPa:");
+        assertThat(json(server.get("/api/jobs/" + fresh + "/sheet")).at("/passes"))
+                .isEqualTo(Server.JSON.readTree(american).at("/passes"));
+    }
+
+    @Test
+    void nobodysOwnWordsAreTakenForMarks() {
+        long fresh = server.newJob();
+        server.put(
+                "/api/jobs/" + fresh,
+                "{\"revision\": 1, \"job\": {\"date\": \"2026-11-03\", \"complaint\": \"{kPa:900} {cyl:2}\"}}");
+        assertThat(server.sheet(fresh).at("/job/job/complaint").asString()).isEqualTo("{kPa:900} {cyl:2}");
     }
 }

@@ -3,11 +3,9 @@ package silentotter.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static silentotter.app.Server.json;
 
-import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.util.Base64;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,13 +21,8 @@ class NothingVanishesTest {
     private static Server server;
 
     @BeforeAll
-    static void start() throws IOException {
-        server = Server.start(false);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
+    static void start() {
+        server = Server.shared();
     }
 
     private static String job(long id) {

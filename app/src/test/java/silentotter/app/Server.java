@@ -2,6 +2,7 @@ package silentotter.app;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -9,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Collection;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -25,6 +27,29 @@ final class Server implements AutoCloseable {
     private Server(Path data, ConfigurableApplicationContext context) {
         this.data = data;
         this.context = context;
+    }
+
+    private static Server plain;
+    private static Server demo;
+
+    /** One server for all tests that each work on jobs of their own; it ends with the tests. */
+    static synchronized Server shared() {
+        plain = plain != null ? plain : forAll(false);
+        return plain;
+    }
+
+    /** The same with the demo data, which no test changes. */
+    static synchronized Server sharedDemo() {
+        demo = demo != null ? demo : forAll(true);
+        return demo;
+    }
+
+    private static Server forAll(boolean demo) {
+        try {
+            return start(demo);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     static Server start(boolean demo) throws IOException {
@@ -44,7 +69,28 @@ final class Server implements AutoCloseable {
                                 "--server.port=0",
                                 "--otter.data=" + data,
                                 "--otter.demo=" + demo,
-                                "--otter.describe=true"));
+                                "--springdoc.api-docs.path=/api/description",
+                                "--springdoc.paths-to-match=/api/**",
+                                "--springdoc.paths-to-exclude=/api/jobs/*/events,/api/ready",
+                                "--springdoc.default-produces-media-type=application/json",
+                                "--springdoc.writer-with-order-by-keys=true"));
+    }
+
+    /** What Spring has found of a kind. */
+    <T> Collection<T> beans(Class<T> kind) {
+        return context.getBeansOfType(kind).values();
+    }
+
+    HttpResponse<String> undo(long jobId) {
+        return post("/api/jobs/" + jobId + "/undo", change(sheet(jobId), "undo"));
+    }
+
+    HttpResponse<String> redo(long jobId) {
+        return post("/api/jobs/" + jobId + "/redo", change(sheet(jobId), "redo"));
+    }
+
+    private static String change(JsonNode sheet, String which) {
+        return "{\"changeId\": " + sheet.at("/" + which + "/id").asLong() + "}";
     }
 
     int port() {
@@ -101,6 +147,21 @@ final class Server implements AutoCloseable {
 
     HttpResponse<String> get(String path) {
         return send("GET", path, null, null);
+    }
+
+    /** With sentences in other units. */
+    String getIn(String units, String path) {
+        try {
+            HttpRequest request = HttpRequest.newBuilder(uri(path))
+                    .header("Otter-Units", units)
+                    .build();
+            return http.send(request, HttpResponse.BodyHandlers.ofString()).body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     static JsonNode json(HttpResponse<String> response) {

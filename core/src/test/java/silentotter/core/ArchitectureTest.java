@@ -21,7 +21,8 @@ class ArchitectureTest {
                     "java.util..",
                     "java.time..",
                     "java.math..",
-                    "org.hipparchus..");
+                    "org.hipparchus..",
+                    "org.jspecify..");
 
     @ArchTest
     static final ArchRule VALUES_KNOW_NOTHING_OF_THE_JOB = noClasses()

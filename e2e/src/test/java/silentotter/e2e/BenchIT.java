@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -185,7 +186,55 @@ class BenchIT extends WindowsTest {
         assertThat(page).hasURL(Pattern.compile("/report$"));
         assertThat(button(page, "Print the sheet")).isVisible();
         page.keyboard().press("?");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("save, go on to the next cylinder");
+        Locator help = page.getByRole(AriaRole.DIALOG);
+        assertThat(help).containsText("station before, station after");
+        assertThat(help).not().containsText("type into the current cylinder");
+    }
+
+    @Test
+    void theHelpSaysWhatTheKeysDoHere() {
+        Page page = openBench(newJob());
+        Locator help = page.getByRole(AriaRole.DIALOG);
+        page.keyboard().press("?");
+        assertThat(help).containsText("save, go on to the next cylinder");
+        button(page, "Close").click();
+        page.keyboard().press("[");
+        page.keyboard().press("[");
+        assertThat(page).hasURL(Pattern.compile("/plugs$"));
+        page.keyboard().press("?");
+        assertThat(help).containsText("same as the last");
+        assertThat(help).not().containsText("save, go on to the next cylinder");
+    }
+
+    @Test
+    void sentencesAreReadInTheUnitsThatAreChosen() {
+        Page page = openBench(newJob());
+        for (String value : List.of("1300", "900", "1310")) {
+            type(page, value);
+        }
+        Locator verdict = page.getByLabel("Verdict", new Page.GetByLabelOptions().setExact(true));
+        assertThat(verdict).containsText("kPa");
+        button(page, "kPa mm L").click();
+        button(page, "US").click();
+        assertThat(verdict).containsText("psi");
+        assertThat(verdict).not().containsText("kPa");
+        assertThat(page.getByText("189")).isVisible();
+    }
+
+    @Test
+    void twoTabletsSeeEachOtherWithoutAsking() {
+        long job = newJob();
+        Page one = openBench(job);
+        Page other = openBench(job);
+        Locator ones = one.getByLabel("The round");
+        Locator others = other.getByLabel("The round");
+        type(one, "1234");
+        assertThat(others).containsText("1 of 3 read");
+        other.keyboard().press("ArrowRight");
+        type(other, "1250");
+        assertThat(ones).containsText("2 of 3 read");
+        one.keyboard().press("u");
+        assertThat(others).containsText("1 of 3 read");
     }
 
     @Test

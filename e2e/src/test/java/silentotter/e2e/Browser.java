@@ -28,6 +28,17 @@ final class Browser implements AutoCloseable {
     /** Generous, since a test machine may be busy with other things; speed is measured by the benchmarks. */
     private static final double PATIENCE_MS = 30_000;
 
+    private static Browser one;
+
+    /** One browser for all tests; it ends with them. */
+    static synchronized Browser shared() {
+        if (one == null) {
+            one = new Browser();
+            Runtime.getRuntime().addShutdownHook(new Thread(one::close));
+        }
+        return one;
+    }
+
     Browser() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(

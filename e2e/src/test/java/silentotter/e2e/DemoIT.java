@@ -9,7 +9,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -24,14 +23,8 @@ class DemoIT {
 
     @BeforeAll
     static void start() {
-        app = RunningApp.start(true);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        app.close();
+        app = RunningApp.sharedDemo();
+        browser = Browser.shared();
     }
 
     @AfterEach

@@ -21,12 +21,12 @@ class FirstSliceIT {
     @BeforeAll
     static void start() {
         app = RunningApp.start(false);
-        browser = new Browser();
+        browser = Browser.shared();
     }
 
     @AfterAll
     static void stop() {
-        browser.close();
+        browser.closeWindows();
         app.close();
     }
 

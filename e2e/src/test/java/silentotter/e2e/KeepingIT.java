@@ -18,7 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** What was acknowledged is kept: through a kill, a backup, a restore, and a damaged file. */
 class KeepingIT {
-    private static final int KILLS = Integer.getInteger("otter.kills", 10);
+    private static final int KILLS = Integer.getInteger("otter.kills", 4);
 
     @TempDir
     Path folder;

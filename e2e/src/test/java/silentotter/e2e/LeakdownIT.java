@@ -25,9 +25,10 @@ class LeakdownIT extends WindowsTest {
                          "job": {"date": "2026-11-03"}}""").body())
                 .at("/job/id")
                 .asLong();
+        long pass = app.get("/api/jobs/" + job + "/sheet").at("/passes/0/id").asLong();
         for (int c = 1; c <= 4; c++) {
             app.post(
-                    "/api/jobs/" + job + "/compression/passes/1/readings",
+                    "/api/jobs/" + job + "/compression/passes/" + pass + "/readings",
                     "{\"cylinder\": " + c + ", \"strokesKPa\": [1300], \"finalOnly\": true}");
         }
         Page page = browser.open(app.url("/jobs/" + job + "/leakdown"));

@@ -5,25 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 
-/** A class of tests on one empty application and one browser; after each test no window may have complained. */
+/** A class of tests on one application and one browser, shared with the other classes; after each test no window may have complained. */
 abstract class WindowsTest {
     static RunningApp app;
     static Browser browser;
 
     @BeforeAll
     static void start() {
-        app = RunningApp.start(false);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        app.close();
+        app = RunningApp.shared();
+        browser = Browser.shared();
     }
 
     @AfterEach

@@ -1,258 +1,49 @@
 package silentotter.app.calculation;
 
-import jakarta.annotation.Nullable;
-import java.util.List;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.function.DoubleFunction;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import silentotter.core.flow.Atmosphere;
-import silentotter.core.input.AllowedRange;
-import silentotter.core.input.FieldProblem;
-import silentotter.core.input.Problems;
-import silentotter.core.plugs.GapGrowth;
-import silentotter.core.plugs.PlugMake;
-import silentotter.core.quantity.CrankSpeed;
-import silentotter.core.quantity.LeakArea;
-import silentotter.core.quantity.Length;
-import silentotter.core.quantity.Pressure;
-import silentotter.core.quantity.Temperature;
-import silentotter.core.quantity.Volume;
-import silentotter.core.twin.CrankingSetup;
-import silentotter.core.twin.CrankingTwin;
-import silentotter.core.twin.CylinderGeometry;
-import silentotter.core.twin.WetArtefact;
+import silentotter.core.calculation.CrankingCalculations;
+import silentotter.core.calculation.LeakdownCalculations;
 
 /** Formulas without a job, for people (the calculator page) and programs. */
 @RestController
 @RequestMapping("/api/calculations")
 class CalculationController {
-    record CrankingIn(
-            Double boreMm,
-            Double strokeMm,
-            @Nullable Double rodMm,
-            Double compressionRatio,
-            @Nullable Double intakeClosingDeg,
-            @Nullable Double crankingRpm,
-            Double leakAreaMm2,
-            @Nullable Integer strokes,
-            @Nullable Double ambientKPa,
-            @Nullable Double temperatureC,
-            @Nullable Double wallTemperatureC,
-            @Nullable Double hoseVolumeMl,
-            @Nullable Double gaugeVolumeMl,
-            @Nullable Double intakeFactor) {}
-
-    record CrankingOut(List<Double> strokesKPa) {}
-
-    record WetIn(
-            Double boreMm,
-            Double strokeMm,
-            @Nullable Double rodMm,
-            Double compressionRatio,
-            @Nullable Double intakeClosingDeg,
-            @Nullable Double crankingRpm,
-            @Nullable Integer strokes,
-            @Nullable Double ambientKPa,
-            @Nullable Double temperatureC,
-            @Nullable Double wallTemperatureC,
-            @Nullable Double hoseVolumeMl,
-            @Nullable Double gaugeVolumeMl,
-            @Nullable Double intakeFactor,
-            Double dryKPa,
-            Double wetKPa,
-            Double oilMl) {}
-
-    /**
-     * @param expectedArtefactPercent for a sound cylinder that keeps all the oil on its crown
-     * @param netRisePercent measured less expected
-     */
-    record WetOut(
-            double expectedArtefactPercent,
-            double measuredRisePercent,
-            double netRisePercent,
-            double clearanceMl,
-            double safeOilMl) {}
-
-    record AltitudeIn(@Nullable Double altitudeM, @Nullable Double ambientKPa, Double readingKPa) {}
-
-    record AltitudeOut(double ambientKPa, double seaLevelReadingKPa) {}
-
     @PostMapping("/cranking-compression")
-    CrankingOut crankingCompression(@RequestBody CrankingIn in) {
-        Problems problems = new Problems();
-        Optional<LeakArea> leak =
-                problems.required("leakAreaMm2", in.leakAreaMm2(), AllowedRange.LEAK_AREA, LeakArea::ofSquareMm);
-        CrankingSetup setup = setup(problems, in);
-        return new CrankingOut(CrankingTwin.run(setup.withLeakArea(leak.orElseThrow())).stream()
-                .map(Pressure::kPa)
-                .toList());
+    CrankingCalculations.CrankingOut crankingCompression(@RequestBody CrankingCalculations.CrankingIn in) {
+        return CrankingCalculations.crankingCompression(in);
     }
 
     @PostMapping("/wet-test")
-    WetOut wetTest(@RequestBody WetIn in) {
-        Problems problems = new Problems();
-        Optional<Double> dry = problems.required("dryKPa", in.dryKPa(), AllowedRange.READING, v -> v);
-        Optional<Double> wet = problems.required("wetKPa", in.wetKPa(), AllowedRange.READING, v -> v);
-        Optional<Volume> oil = problems.required("oilMl", in.oilMl(), AllowedRange.OIL_DOSE, Volume::ofMillilitres);
-        dry.filter(d -> d == 0)
-                .ifPresent(d -> problems.add(FieldProblem.of("dryKPa", "must be above 0", "above 0 kPa")));
-        CrankingSetup setup = setup(
-                problems,
-                new CrankingIn(
-                        in.boreMm(),
-                        in.strokeMm(),
-                        in.rodMm(),
-                        in.compressionRatio(),
-                        in.intakeClosingDeg(),
-                        in.crankingRpm(),
-                        0.0,
-                        in.strokes(),
-                        in.ambientKPa(),
-                        in.temperatureC(),
-                        in.wallTemperatureC(),
-                        in.hoseVolumeMl(),
-                        in.gaugeVolumeMl(),
-                        in.intakeFactor()));
-        CylinderGeometry geometry = setup.geometry();
-        Volume safe = WetArtefact.safeOil(geometry);
-        if (oil.orElseThrow().compareTo(safe) > 0) {
-            String allowed = "0 to " + Math.floor(safe.millilitres() * 10) / 10 + " mL";
-            problems.add(FieldProblem.of(
-                    "oilMl", "is over a quarter of the clearance volume: the engine could lock", allowed));
-        }
-        problems.throwIfAny();
-        double artefact = WetArtefact.risePercent(setup, CrankingSetup.soundLeak(geometry), oil.orElseThrow());
-        double rise = 100 * (wet.orElseThrow() / dry.orElseThrow() - 1);
-        return new WetOut(artefact, rise, rise - artefact, geometry.clearance().millilitres(), safe.millilitres());
+    CrankingCalculations.WetOut wetTest(@RequestBody CrankingCalculations.WetIn in) {
+        return CrankingCalculations.wetTest(in);
     }
-
-    record PlugGapIn(Double gapMm, Double newGapMm, Double distanceKm) {}
-
-    record PlugGapOut(double growthMmPer1000Km, double timesOrdinary) {}
 
     /** Growth of a plug gap, against what is ordinary for plain electrodes. */
     @PostMapping("/plug-gap")
-    PlugGapOut plugGap(@RequestBody PlugGapIn in) {
-        Problems problems = new Problems();
-        Optional<Double> gap = problems.required("gapMm", in.gapMm(), AllowedRange.GAP, v -> v);
-        Optional<Double> fresh = problems.required("newGapMm", in.newGapMm(), AllowedRange.NEW_GAP, v -> v);
-        Optional<Double> distance = problems.required("distanceKm", in.distanceKm(), AllowedRange.DISTANCE, v -> v);
-        distance.filter(d -> d == 0)
-                .ifPresent(d -> problems.add(FieldProblem.of("distanceKm", "must be above 0", "above 0 km")));
-        problems.throwIfAny();
-        GapGrowth growth = GapGrowth.of(gap.orElseThrow(), fresh.orElseThrow(), distance.orElseThrow(), PlugMake.PLAIN);
-        return new PlugGapOut(growth.mmPer1000Km(), growth.timesOrdinary());
+    CrankingCalculations.PlugGapOut plugGap(@RequestBody CrankingCalculations.PlugGapIn in) {
+        return CrankingCalculations.plugGap(in);
     }
 
     @PostMapping("/altitude")
-    AltitudeOut altitude(@RequestBody AltitudeIn in) {
-        Problems problems = new Problems();
-        if ((in.altitudeM() == null) == (in.ambientKPa() == null)) {
-            problems.add(FieldProblem.of(
-                    "altitudeM", "give either altitudeM or ambientKPa", AllowedRange.ALTITUDE.inWords()));
-        }
-        Optional<Pressure> ambient = problems.optional(
-                        "altitudeM", in.altitudeM(), AllowedRange.ALTITUDE, Atmosphere::pressureAt)
-                .or(() -> problems.optional("ambientKPa", in.ambientKPa(), AllowedRange.AMBIENT, Pressure::ofKPa));
-        Optional<Pressure> reading =
-                problems.required("readingKPa", in.readingKPa(), AllowedRange.READING, Pressure::ofKPa);
-        problems.throwIfAny();
-        return new AltitudeOut(
-                ambient.orElseThrow().kPa(),
-                Atmosphere.seaLevelReading(reading.orElseThrow(), ambient.orElseThrow())
-                        .kPa());
+    CrankingCalculations.AltitudeOut altitude(@RequestBody CrankingCalculations.AltitudeIn in) {
+        return CrankingCalculations.altitude(in);
     }
 
-    /** @throws silentotter.core.input.InvalidInput with these problems and those found before */
-    private static CrankingSetup setup(Problems problems, CrankingIn in) {
-        Optional<Length> bore = problems.required("boreMm", in.boreMm(), AllowedRange.BORE, Length::ofMm);
-        Optional<Length> stroke = problems.required("strokeMm", in.strokeMm(), AllowedRange.STROKE, Length::ofMm);
-        Optional<Double> ratio =
-                problems.required("compressionRatio", in.compressionRatio(), AllowedRange.COMPRESSION_RATIO, v -> v);
-        Optional<Length> rod = problems.optional("rodMm", in.rodMm(), AllowedRange.ROD, Length::ofMm);
-        double closing = or(
-                problems,
-                "intakeClosingDeg",
-                in.intakeClosingDeg(),
-                AllowedRange.INTAKE_CLOSING,
-                CrankingSetup.USUAL_INTAKE_CLOSING_DEG);
-        CrankSpeed speed = or(
-                problems,
-                "crankingRpm",
-                in.crankingRpm(),
-                AllowedRange.CRANKING_SPEED,
-                CrankSpeed::ofRpm,
-                CrankingSetup.USUAL_SPEED);
-        double strokes = or(
-                problems,
-                "strokes",
-                Objects.isNull(in.strokes()) ? null : (double) in.strokes(),
-                AllowedRange.STROKES,
-                CrankingSetup.USUAL_STROKES);
-        Pressure ambient = or(
-                problems,
-                "ambientKPa",
-                in.ambientKPa(),
-                AllowedRange.AMBIENT,
-                Pressure::ofKPa,
-                Pressure.STANDARD_ATMOSPHERE);
-        Temperature air = or(
-                problems,
-                "temperatureC",
-                in.temperatureC(),
-                AllowedRange.TEMPERATURE,
-                Temperature::ofCelsius,
-                CrankingSetup.USUAL_AIR);
-        Temperature walls = or(
-                problems,
-                "wallTemperatureC",
-                in.wallTemperatureC(),
-                AllowedRange.WALL_TEMPERATURE,
-                Temperature::ofCelsius,
-                CrankingSetup.WARM_WALLS);
-        Volume hose = or(
-                problems,
-                "hoseVolumeMl",
-                in.hoseVolumeMl(),
-                AllowedRange.HOSE_VOLUME,
-                Volume::ofMillilitres,
-                CrankingSetup.USUAL_HOSE);
-        Volume gauge = or(
-                problems,
-                "gaugeVolumeMl",
-                in.gaugeVolumeMl(),
-                AllowedRange.GAUGE_VOLUME,
-                Volume::ofMillilitres,
-                CrankingSetup.USUAL_GAUGE);
-        double factor = or(problems, "intakeFactor", in.intakeFactor(), AllowedRange.INTAKE_FACTOR, 1);
-        problems.throwIfAny();
-        Optional<CylinderGeometry> geometry = problems.attempt(
-                "rodMm",
-                () -> rod.map(r ->
-                                new CylinderGeometry(bore.orElseThrow(), stroke.orElseThrow(), r, ratio.orElseThrow()))
-                        .orElseGet(() ->
-                                CylinderGeometry.of(bore.orElseThrow(), stroke.orElseThrow(), ratio.orElseThrow())));
-        problems.throwIfAny();
-        return CrankingSetup.usual(geometry.orElseThrow())
-                .withIntakeClosing(closing)
-                .withSpeed(speed)
-                .withStrokes((int) strokes)
-                .withAir(ambient, air)
-                .withWalls(walls)
-                .withIntakeFactor(factor)
-                .withGauge(hose, gauge);
+    @PostMapping("/leak-area")
+    LeakdownCalculations.LeakAreaOut leakArea(@RequestBody LeakdownCalculations.LeakAreaIn in) {
+        return LeakdownCalculations.leakArea(in);
     }
 
-    private static double or(Problems problems, String field, Double value, AllowedRange range, double otherwise) {
-        return problems.optional(field, value, range, v -> v).orElse(otherwise);
+    @PostMapping("/leak-reading")
+    LeakdownCalculations.LeakReadingOut leakReading(@RequestBody LeakdownCalculations.LeakReadingIn in) {
+        return LeakdownCalculations.leakReading(in);
     }
 
-    private static <Q> Q or(
-            Problems problems, String field, Double value, AllowedRange range, DoubleFunction<Q> make, Q otherwise) {
-        return problems.optional(field, value, range, make).orElse(otherwise);
+    @PostMapping("/tester-orifice")
+    LeakdownCalculations.TesterOrificeOut testerOrifice(@RequestBody LeakdownCalculations.TesterOrificeIn in) {
+        return LeakdownCalculations.testerOrifice(in);
     }
 }

@@ -1,7 +1,9 @@
 package silentotter.app.casefile;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -14,49 +16,26 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import silentotter.app.compression.Compression;
-import silentotter.app.engine.EngineDocument;
-import silentotter.app.engine.Engines;
-import silentotter.app.examination.Examinations;
+import silentotter.app.http.NotFound;
 import silentotter.app.job.Jobs;
-import silentotter.app.leakdown.Leakdown;
-import silentotter.app.leakdown.Testers;
-import silentotter.app.leakdown.Testers.StoredTester;
+import silentotter.app.part.CsvPart;
+import silentotter.app.part.FileText;
 import silentotter.app.progress.Progress;
 import tools.jackson.databind.json.JsonMapper;
 
+/** Files out and in: a whole case, or the readings of one part as comma-separated values. */
 @RestController
 class CaseFileController {
     private final CaseFiles caseFiles;
-    private final Compression compression;
-    private final Examinations examinations;
-    private final Leakdown leakdown;
-    private final Testers testers;
-    private final Engines engines;
+    private final Map<String, CsvPart> parts;
     private final Jobs jobs;
-    private final CsvLoads loaded;
     private final Progress underWay;
     private final JsonMapper json;
 
-    CaseFileController(
-            CaseFiles caseFiles,
-            Compression compression,
-            Examinations examinations,
-            Leakdown leakdown,
-            Testers testers,
-            Engines engines,
-            Jobs jobs,
-            CsvLoads loaded,
-            Progress underWay,
-            JsonMapper json) {
+    CaseFileController(CaseFiles caseFiles, List<CsvPart> parts, Jobs jobs, Progress underWay, JsonMapper json) {
         this.caseFiles = caseFiles;
-        this.compression = compression;
-        this.examinations = examinations;
-        this.leakdown = leakdown;
-        this.testers = testers;
-        this.engines = engines;
+        this.parts = parts.stream().collect(Collectors.toMap(CsvPart::name, Function.identity()));
         this.jobs = jobs;
-        this.loaded = loaded;
         this.underWay = underWay;
         this.json = json;
     }
@@ -82,61 +61,37 @@ class CaseFileController {
         }
     }
 
-    @GetMapping(path = "/api/jobs/{id}/compression/readings.csv", produces = "text/csv")
-    ResponseEntity<String> exportReadings(@PathVariable long id) {
+    @GetMapping(
+            path = {"/api/jobs/{id}/{part}.csv", "/api/jobs/{id}/{part}/readings.csv"},
+            produces = "text/csv")
+    ResponseEntity<String> exportCsv(@PathVariable long id, @PathVariable String part) {
         return attachment(
-                fileName(engineOf(id).name()) + "-compression.csv",
+                fileName(jobs.engineOf(id).name()) + "-" + part + ".csv",
                 MediaType.parseMediaType("text/csv"),
-                ReadingsCsv.write(compression.passes(id)));
+                part(part).csv(id));
     }
 
-    /** Adds the readings of a file as new passes of the job; nothing that is there is touched. */
-    @PostMapping(path = "/api/jobs/{id}/compression/readings.csv", consumes = "text/csv")
+    /** Adds what a file holds to the job; nothing that is there is touched. All of it or nothing. */
+    @PostMapping(
+            path = {"/api/jobs/{id}/{part}.csv", "/api/jobs/{id}/{part}/readings.csv"},
+            consumes = "text/csv")
     @ResponseStatus(HttpStatus.CREATED)
-    Loaded loadReadings(
-            @PathVariable long id, @RequestBody byte[] content, @RequestParam(required = false) String progress) {
+    Loaded loadCsv(
+            @PathVariable long id,
+            @PathVariable String part,
+            @RequestBody byte[] content,
+            @RequestParam(required = false) String progress) {
         try (Progress.Work work = underWay.begin(progress)) {
-            loaded.readings(id, ReadingsCsv.read(content), work);
+            part(part).addCsv(id, jobs.engineOf(id), content, work);
         }
         return new Loaded(List.of(id));
     }
 
-    @GetMapping(path = "/api/jobs/{id}/examination.csv", produces = "text/csv")
-    ResponseEntity<String> exportExamination(@PathVariable long id) {
-        return attachment(
-                fileName(engineOf(id).name()) + "-examination.csv",
-                MediaType.parseMediaType("text/csv"),
-                ExaminationCsv.write(examinations.json(id)));
-    }
-
-    /** Merges the findings of a file into the examination of the job; all of them or none. */
-    @PostMapping(path = "/api/jobs/{id}/examination.csv", consumes = "text/csv")
-    @ResponseStatus(HttpStatus.CREATED)
-    Loaded loadExamination(@PathVariable long id, @RequestBody byte[] content) {
-        loaded.findings(id, ExaminationCsv.read(content));
-        return new Loaded(List.of(id));
-    }
-
-    @GetMapping(path = "/api/jobs/{id}/leakdown/readings.csv", produces = "text/csv")
-    ResponseEntity<String> exportLeakdown(@PathVariable long id) {
-        Map<Long, String> names = testers.all().stream()
-                .collect(Collectors.toMap(StoredTester::id, t -> t.tester().name()));
-        return attachment(
-                fileName(engineOf(id).name()) + "-leakdown.csv",
-                MediaType.parseMediaType("text/csv"),
-                LeakdownCsv.write(leakdown.readings(id), names));
-    }
-
-    /** Adds the readings of a file; each names a tester that this shop has. All of them or none. */
-    @PostMapping(path = "/api/jobs/{id}/leakdown/readings.csv", consumes = "text/csv")
-    @ResponseStatus(HttpStatus.CREATED)
-    Loaded loadLeakdown(@PathVariable long id, @RequestBody byte[] content) {
-        loaded.leakdown(id, LeakdownCsv.read(content));
-        return new Loaded(List.of(id));
-    }
-
-    private EngineDocument engineOf(long jobId) {
-        return engines.byId(jobs.byId(jobId).engineId()).engine();
+    private CsvPart part(String name) {
+        if (!parts.containsKey(name)) {
+            throw new NotFound("There is nothing called '" + name + "' that goes out as comma-separated values.");
+        }
+        return parts.get(name);
     }
 
     private static ResponseEntity<String> attachment(String name, MediaType type, String body) {
@@ -147,7 +102,10 @@ class CaseFileController {
     }
 
     private static String fileName(String engineName) {
-        String plain = engineName.toLowerCase().replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String plain = engineName
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
         return plain.isEmpty() ? "engine" : plain;
     }
 }

@@ -5,103 +5,123 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import silentotter.app.casefile.CaseFile.CaseJob;
-import silentotter.app.casefile.CaseFile.CaseLeakdown;
-import silentotter.app.casefile.CaseFile.CasePass;
-import silentotter.app.casefile.CaseFile.CasePhoto;
-import silentotter.app.casefile.CaseFile.CaseReading;
-import silentotter.app.change.Corrections.Correction;
-import silentotter.app.compression.Compression;
-import silentotter.app.compression.ConditionsReader;
-import silentotter.app.compression.ReadingReader;
-import silentotter.app.engine.EngineReader;
-import silentotter.app.engine.ServiceDocument;
-import silentotter.app.examination.Examinations;
-import silentotter.app.examination.Photos;
-import silentotter.app.job.JobReader;
-import silentotter.app.leakdown.LeakdownReader;
+import silentotter.app.casefile.ReadCase.ReadJob;
+import silentotter.app.casefile.ReadCase.ReadPart;
+import silentotter.app.http.Refusals;
+import silentotter.app.part.Filed;
+import silentotter.app.part.JobPart;
 import silentotter.core.engine.Engine;
+import silentotter.core.engine.EngineDocument;
+import silentotter.core.engine.EngineReader;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
-import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.intake.ServiceDocument;
+import silentotter.core.job.JobDocument;
+import silentotter.core.job.JobReader;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
-/** Reads a case file: first its form by the schema, then every value by the rules of the job. */
+/** Reads a case file: first its form by the schema, then every value by the rules of the job and its parts. */
 @Component
 class CaseFileReader {
-    static final int LONGEST_REASON = 400;
-
     private static final int MOST_PROBLEMS = 50;
     private static final int MOST_JOBS = 2000;
+    private static final int MOST_READINGS = 60_000;
 
     private final JsonMapper json;
-    private final Examinations examinations;
+    private final List<JobPart<?>> parts;
     private final Schema schema;
 
-    CaseFileReader(JsonMapper json, Examinations examinations) {
+    CaseFileReader(JsonMapper json, List<JobPart<?>> parts) {
         this.json = json;
-        this.examinations = examinations;
-        InputStream source = CaseFileReader.class.getResourceAsStream("/case-file.schema.json");
+        this.parts = parts;
         this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(source, InputFormat.JSON);
+                .getSchema(json.writeValueAsString(whole()), InputFormat.JSON);
     }
 
-    /** @throws InvalidInput with everything that is wrong and where */
-    CaseFile read(String text) {
-        checkForm(text);
-        CaseFile file;
-        try {
-            file = json.readValue(text, CaseFile.class);
-        } catch (JacksonException e) {
-            throw new InvalidInput(List.of(silentotter.app.http.Problems.unreadable(e)));
+    /** The schema of the file, with that of each part in its place. */
+    private ObjectNode whole() {
+        ObjectNode file = resource("/case-file/case.schema.json");
+        ObjectNode members = (ObjectNode) file.at("/$defs/caseJob/properties");
+        ObjectNode definitions = (ObjectNode) file.get("$defs");
+        for (JobPart<?> part : parts) {
+            ObjectNode own = resource("/case-file/" + part.name() + ".schema.json");
+            definitions.setAll((ObjectNode) own.remove("$defs"));
+            members.set(part.name(), own);
         }
-        refuseWhatIsTooLong(file);
-        Problems problems = new Problems();
-        Optional<Engine> engine = EngineReader.read(file.engine(), problems, "engine.");
-        List<ServiceDocument> service = Objects.requireNonNullElse(file.service(), List.of());
-        for (int i = 0; i < service.size(); i++) {
-            service.get(i).read(problems, "service[" + i + "].");
-        }
-        for (int i = 0; i < file.jobs().size(); i++) {
-            String path = "jobs[" + i + "].";
-            CaseJob job = file.jobs().get(i);
-            engine.ifPresent(e -> checkSeen(job, e, problems, path));
-            check(job, engine, problems, path);
-            checkTrail(job, problems, path);
-        }
-        problems.throwIfAny();
         return file;
     }
 
-    private static void refuseWhatIsTooLong(CaseFile file) {
-        int readings = 0;
-        for (CaseJob job : file.jobs()) {
-            int ofJob = job.compression().stream()
-                    .mapToInt(p -> p.readings().size())
-                    .sum();
-            readings += ofJob;
+    private ObjectNode resource(String name) {
+        InputStream source = CaseFileReader.class.getResourceAsStream(name);
+        if (source == null) {
+            throw new IllegalStateException("no schema " + name);
         }
-        if (file.jobs().size() > MOST_JOBS) {
+        return (ObjectNode) json.readTree(source);
+    }
+
+    /** @throws InvalidInput with everything that is wrong and where */
+    ReadCase read(String text) {
+        JsonNode file = wellFormed(text);
+        if (file.get("jobs").size() > MOST_JOBS) {
             throw InvalidInput.at("jobs", "are too many", "at most " + MOST_JOBS);
         }
-        if (readings > Compression.MOST_READINGS) {
-            throw InvalidInput.at("jobs", "hold " + readings + " readings", "at most " + Compression.MOST_READINGS);
+        Problems problems = new Problems();
+        EngineDocument engineDocument = bound(file.get("engine"), EngineDocument.class, "engine");
+        Optional<Engine> engine = EngineReader.read(engineDocument, problems, "engine.");
+        List<ServiceDocument> service =
+                Filed.list(json, file.path("service"), ServiceDocument.class, problems, "service");
+        for (int i = 0; i < service.size(); i++) {
+            service.get(i).read(problems, "service[" + i + "].");
+        }
+        List<ReadJob> jobs = new ArrayList<>();
+        for (int i = 0; i < file.get("jobs").size(); i++) {
+            String path = "jobs[" + i + "].";
+            JsonNode filed = file.get("jobs").get(i);
+            JobDocument job = bound(filed.get(ReadCase.JOB), JobDocument.class, path + ReadCase.JOB);
+            JobReader.read(job, problems, path + "job.");
+            List<ReadPart<?>> own = new ArrayList<>();
+            engine.ifPresent(e -> parts.stream()
+                    .filter(p -> filed.has(p.name()))
+                    .forEach(p -> own.add(read(p, filed, e, problems, path))));
+            jobs.add(new ReadJob(job, own));
+        }
+        int readings = jobs.stream().mapToInt(ReadJob::size).sum();
+        if (readings > MOST_READINGS) {
+            throw InvalidInput.at("jobs", "hold " + readings + " readings", "at most " + MOST_READINGS);
+        }
+        problems.throwIfAny();
+        return new ReadCase(engineDocument, service, jobs);
+    }
+
+    private static <K> ReadPart<K> read(
+            JobPart<K> part, JsonNode filed, Engine engine, Problems problems, String path) {
+        return new ReadPart<>(part, part.read(filed.get(part.name()), engine, problems, path + part.name()));
+    }
+
+    private <T> T bound(JsonNode node, Class<T> type, String path) {
+        try {
+            return json.treeToValue(node, type);
+        } catch (JacksonException e) {
+            FieldProblem p = Refusals.unreadable(e);
+            throw new InvalidInput(List.of(new FieldProblem(path + "." + p.field(), p.message(), p.allowed())));
         }
     }
 
-    private void checkForm(String text) {
+    private JsonNode wellFormed(String text) {
+        JsonNode file;
         try {
-            json.readTree(text);
+            file = json.readTree(text);
         } catch (JacksonException e) {
             throw InvalidInput.at(
-                    "line " + e.getLocation().getLineNr(),
-                    "This is not readable JSON" + silentotter.app.http.Problems.where(e));
+                    "line " + e.getLocation().getLineNr(), "This is not readable JSON" + Refusals.where(e));
         }
         List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
                 .limit(MOST_PROBLEMS)
@@ -110,6 +130,7 @@ class CaseFileReader {
         if (!problems.isEmpty()) {
             throw new InvalidInput(problems);
         }
+        return file;
     }
 
     /** {@code /jobs/0/job/date} as {@code jobs[0].job.date}. */
@@ -117,57 +138,5 @@ class CaseFileReader {
         String path =
                 pointer.replaceAll("/(\\d+)(?=/|$)", "[$1]").replace("/", ".").replaceFirst("^\\.", "");
         return path.isEmpty() ? "the file" : path;
-    }
-
-    private void checkSeen(CaseJob job, Engine engine, Problems problems, String path) {
-        if (job.examination() != null) {
-            examinations.check(job.examination(), engine, problems, path + "examination.");
-        }
-        List<CaseLeakdown> leakdown = Objects.requireNonNullElse(job.leakdown(), List.of());
-        for (int i = 0; i < leakdown.size(); i++) {
-            CaseLeakdown r = leakdown.get(i);
-            String at = path + "leakdown[" + i + "].";
-            LeakdownTester tester = r.tester().read(problems, at + "tester.");
-            LeakdownReader.read(engine, tester, r.cylinder(), i, r.reading(), r.setAside(), problems, at);
-            filed(r.takenAt(), r.setAside(), problems, at);
-        }
-        List<CasePhoto> photos = Objects.requireNonNullElse(job.photos(), List.of());
-        for (int i = 0; i < photos.size(); i++) {
-            CasePhoto p = photos.get(i);
-            Photos.check(
-                    engine, p.part(), p.cylinder(), p.mediaType(), p.content(), problems, path + "photos[" + i + "].");
-            problems.moment(path + "photos[" + i + "].takenAt", p.takenAt());
-        }
-    }
-
-    private static void checkTrail(CaseJob job, Problems problems, String path) {
-        List<Correction> trail = Objects.requireNonNullElse(job.corrections(), List.of());
-        for (int i = 0; i < trail.size(); i++) {
-            problems.moment(path + "corrections[" + i + "].at", trail.get(i).at());
-            problems.text(path + "corrections[" + i + "].words", trail.get(i).words(), LONGEST_REASON);
-        }
-    }
-
-    /** What a file says of a reading beside its value. */
-    private static void filed(String takenAt, String setAside, Problems problems, String path) {
-        problems.moment(path + "takenAt", takenAt);
-        problems.text(path + "setAside", setAside, LONGEST_REASON);
-    }
-
-    private static void check(CaseJob job, Optional<Engine> engine, Problems problems, String path) {
-        JobReader.read(job.job(), problems, path + "job.");
-        for (int p = 0; p < job.compression().size(); p++) {
-            CasePass pass = job.compression().get(p);
-            String passPath = path + "compression[" + p + "].";
-            ConditionsReader.read(pass.conditions(), problems, passPath + "conditions.");
-            for (int r = 0; r < pass.readings().size(); r++) {
-                CaseReading reading = pass.readings().get(r);
-                String at = passPath + "readings[" + r + "].";
-                // Not whether oil may go into this engine: what was poured was poured, and is only said not to count.
-                engine.ifPresent(e ->
-                        ReadingReader.check(e, pass.kind(), pass.conditions(), reading.asDocument(), problems, at));
-                filed(reading.takenAt(), reading.setAside(), problems, at);
-            }
-        }
     }
 }

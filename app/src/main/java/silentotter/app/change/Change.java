@@ -1,12 +1,12 @@
 package silentotter.app.change;
 
 /**
- * Something that was done to a job.
+ * A step that was taken in a job.
  *
- * @param targetId row that was added or changed
+ * @param targetId row that was changed as a whole, where there are no edits
  * @param description for the person, such as "cylinder 3"
- * @param before what to put back, where the kind needs it
- * @param after what was put there, where the kind needs it
+ * @param before the whole row before, where there are no edits
+ * @param edits what the step changed, as JSON; empty where it changed a row as a whole
  */
 public record Change(
-        long id, long jobId, ChangeKind kind, long targetId, String description, String before, String after) {}
+        long id, long jobId, long targetId, String description, String before, String after, String edits) {}

@@ -1,5 +1,6 @@
 package silentotter.app.change;
 
+import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -8,13 +9,17 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface ChangeMapper {
-    String COLUMNS = "select id, job_id, kind, target_id, description, before, after from change ";
+    String COLUMNS = "select id, job_id, target_id, description, before, after, edits from change ";
     String TOUCH = "update job set revision = revision + 1, changed_at = #{at} ";
 
     @Insert("""
-            insert into change (job_id, at, kind, target_id, description, before, after)
-            values (#{jobId}, #{at}, #{kind}, #{targetId}, #{description}, #{before}, #{after})""")
-    void insert(long jobId, String at, ChangeKind kind, long targetId, String description, String before, String after);
+            insert into change (job_id, at, target_id, description, before, after, edits)
+            values (#{jobId}, #{at}, #{targetId}, #{description}, #{before}, #{after}, #{edits})""")
+    void insert(long jobId, String at, long targetId, String description, String before, String after, String edits);
+
+    /** Names of tables and columns are checked by {@link Edit}. */
+    @Update("update ${table} set ${column} = #{value} where id = #{id}")
+    void set(String table, long id, String column, Object value);
 
     /** What was undone before something new was done is given up for good. */
     @Update("update change set undone = 2 where job_id = #{jobId} and undone = 1")
@@ -41,4 +46,11 @@ interface ChangeMapper {
 
     @Update(TOUCH)
     void touchAll(String at);
+
+    @Select(value = """
+            insert into correction (job_id, at, words) values (#{jobId}, #{at}, #{words}) returning id""", affectData = true)
+    long insertCorrection(long jobId, String at, String words);
+
+    @Select("select at, words from correction where job_id = #{jobId} and removed = 0 order by id")
+    List<Correction> corrections(long jobId);
 }

@@ -1,6 +1,5 @@
 package silentotter.app.change;
 
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,24 +12,32 @@ import silentotter.app.http.Conflict;
 @Service
 public class Undo {
     private final Journal journal;
-    private final List<Undoable> features;
+    private final WholeRow whole;
 
-    Undo(Journal journal, List<Undoable> features) {
+    Undo(Journal journal, WholeRow whole) {
         this.journal = journal;
-        this.features = features;
+        this.whole = whole;
     }
 
     @Transactional
     public void undo(long jobId, long changeId) {
         Change change = meant(journal.undoable(jobId), changeId);
-        Journal.featureFor(features, change).undo(change);
+        if (change.edits() == null) {
+            whole.replay(change.targetId(), change.after(), change.before());
+        } else {
+            journal.apply(change, true);
+        }
         journal.mark(change, true);
     }
 
     @Transactional
     public void redo(long jobId, long changeId) {
         Change change = meant(journal.redoable(jobId), changeId);
-        Journal.featureFor(features, change).redo(change);
+        if (change.edits() == null) {
+            whole.replay(change.targetId(), change.before(), change.after());
+        } else {
+            journal.apply(change, false);
+        }
         journal.mark(change, false);
     }
 

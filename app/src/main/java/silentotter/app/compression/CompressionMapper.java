@@ -6,8 +6,8 @@ import java.util.Set;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.annotations.Update;
 import silentotter.app.change.SentBefore;
+import silentotter.core.compression.FiledReading;
 import silentotter.core.compression.PassKind;
 
 @Mapper
@@ -23,21 +23,17 @@ interface CompressionMapper {
             boolean finalOnly,
             Double oilMl,
             String setAside,
-            String takenAt) {}
+            String takenAt) {
+        FiledReading reading(List<Double> strokesKPa) {
+            return new FiledReading(cylinder, strokesKPa, finalOnly, oilMl, setAside, takenAt);
+        }
+    }
 
     record StrokeRow(long id, long readingId, int number, double kpa) {}
 
     record Poured(int cylinder, double oilMl) {}
 
-    record NewReading(
-            long id,
-            long passId,
-            String key,
-            int cylinder,
-            boolean finalOnly,
-            Double oilMl,
-            String setAside,
-            String takenAt) {}
+    record NewReading(long id, long passId, String key, FiledReading reading) {}
 
     record NewStroke(long readingId, int number, double kpa) {}
 
@@ -116,16 +112,17 @@ interface CompressionMapper {
 
     @Select(value = """
             insert into compression_reading (pass_id, key, cylinder, final_only, oil_ml, taken_at, sent)
-            values (#{passId}, #{key}, #{cylinder}, #{finalOnly}, #{oilMl}, #{takenAt}, #{sent}) returning id""", affectData = true)
-    long insertReading(
-            long passId, String key, int cylinder, boolean finalOnly, Double oilMl, String takenAt, String sent);
+            values (#{passId}, #{key}, #{r.cylinder}, #{r.finalOnly}, #{r.oilMl}, #{r.takenAt}, #{sent})
+            returning id""", affectData = true)
+    long insertReading(long passId, String key, FiledReading r, String sent);
 
     @Select("select coalesce(max(id), 0) from compression_reading")
     long highestReading();
 
     @Insert("""
             insert into compression_reading (id, pass_id, key, cylinder, final_only, oil_ml, set_aside, taken_at)
-            values (#{id}, #{passId}, #{key}, #{cylinder}, #{finalOnly}, #{oilMl}, #{setAside}, #{takenAt})""")
+            values (#{id}, #{passId}, #{key}, #{reading.cylinder}, #{reading.finalOnly}, #{reading.oilMl},
+                #{reading.setAside}, #{reading.takenAt})""")
     void insertFiledReading(NewReading reading);
 
     @Insert("insert into compression_stroke (reading_id, number, kpa) values (#{readingId}, #{number}, #{kpa})")
@@ -135,30 +132,4 @@ interface CompressionMapper {
             insert into compression_stroke (reading_id, number, kpa) values (#{readingId}, #{number}, #{kpa})
             on conflict do nothing returning id""", affectData = true)
     Long insertStroke(long readingId, int number, double kpa);
-
-    @Update("""
-            update compression_pass set conditions = #{conditions}, revision = revision + 1
-            where id = #{id} and revision = #{revision}""")
-    int updateConditions(long id, int revision, String conditions);
-
-    @Update("update compression_pass set settled = #{settled} where id = #{id}")
-    void settle(long id, String settled);
-
-    @Update("update compression_reading set set_aside = #{reason} where id = #{id}")
-    void setAside(long id, String reason);
-
-    @Update("update compression_reading set cylinder = #{cylinder} where id = #{id}")
-    void moveReading(long id, int cylinder);
-
-    @Update("update compression_stroke set kpa = #{kpa} where id = #{id}")
-    void setStroke(long id, double kpa);
-
-    @Update("update compression_pass set removed = #{removed} where id = #{id}")
-    void removePass(long id, boolean removed);
-
-    @Update("update compression_reading set removed = #{removed} where id = #{id}")
-    void removeReading(long id, boolean removed);
-
-    @Update("update compression_stroke set removed = #{removed} where id = #{id}")
-    void removeStroke(long id, boolean removed);
 }

@@ -1,7 +1,8 @@
 package silentotter.app.compression;
 
-import jakarta.annotation.Nullable;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import silentotter.core.compression.FiledReading;
 
 /**
  * A reading as it is sent in.
@@ -12,14 +13,14 @@ import java.util.List;
  * @param strokesKPa at least one value
  * @param oilMl oil put in for this attempt, wet pass only
  */
-public record ReadingDocument(
+record ReadingDocument(
         @Nullable String key,
         @Nullable Integer attempt,
         int cylinder,
         List<Double> strokesKPa,
         boolean finalOnly,
         @Nullable Double oilMl) {
-    public ReadingDocument(int cylinder, List<Double> strokesKPa, boolean finalOnly, @Nullable Double oilMl) {
-        this(null, null, cylinder, strokesKPa, finalOnly, oilMl);
+    FiledReading taken(String at) {
+        return new FiledReading(cylinder, strokesKPa, finalOnly, oilMl, null, at);
     }
 }

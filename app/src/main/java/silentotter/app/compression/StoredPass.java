@@ -1,20 +1,20 @@
 package silentotter.app.compression;
 
-import jakarta.annotation.Nullable;
-import java.time.Instant;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CompressionReading;
+import silentotter.core.compression.ConditionsDocument;
+import silentotter.core.compression.ConditionsReader;
+import silentotter.core.compression.FiledReading;
 import silentotter.core.compression.PassDoubt;
 import silentotter.core.compression.PassKind;
-import silentotter.core.engine.CylinderNumber;
-import silentotter.core.quantity.Pressure;
-import silentotter.core.quantity.Volume;
 
-/** A pass as stored, with its readings in the order taken. */
-public record StoredPass(
+/** A pass as it is kept, with its readings in the order taken. */
+record StoredPass(
         long id,
         PassKind kind,
         int revision,
@@ -22,40 +22,36 @@ public record StoredPass(
         List<PassDoubt.Kind> settled,
         List<StoredReading> readings) {
 
-    /**
-     * A reading as stored.
-     *
-     * @param key made by the sender of the reading
-     * @param strokesKPa needle after each stroke; one value when final only
-     */
-    public record StoredReading(
-            long id,
-            String key,
-            int cylinder,
-            int order,
-            List<Double> strokesKPa,
-            boolean finalOnly,
-            @Nullable Double oilMl,
-            @Nullable String setAside,
-            String takenAt) {
+    /** @param key made by the sender of the reading */
+    record StoredReading(
+            long id, String key, int order, @JsonUnwrapped FiledReading reading) {}
 
-        CompressionReading toCore() {
-            return new CompressionReading(
-                    CylinderNumber.of(cylinder),
-                    order,
-                    strokesKPa.stream().map(Pressure::ofKPa).toList(),
-                    finalOnly,
-                    Optional.ofNullable(oilMl).map(Volume::ofMillilitres),
-                    Optional.ofNullable(setAside),
-                    Instant.parse(takenAt));
+    /** @param settled questions about the pass that were answered: what was typed is meant */
+    record Filed(
+            PassKind kind,
+            ConditionsDocument conditions,
+            @Nullable List<PassDoubt.Kind> settled,
+            List<FiledReading> readings) {
+
+        /** As if it were kept; its readings have no keys yet. */
+        StoredPass kept() {
+            List<StoredReading> numbered = new ArrayList<>(readings.size());
+            readings.forEach(r -> numbered.add(new StoredReading(0, "", numbered.size() + 1, r)));
+            return new StoredPass(0, kind, 0, conditions, settled == null ? List.of() : settled, numbered);
         }
     }
 
-    public CompressionPass toCore() {
-        return new CompressionPass(
+    Filed filed() {
+        return new Filed(
                 kind,
-                ConditionsReader.read(conditions),
-                readings.stream().map(StoredReading::toCore).toList(),
-                Set.copyOf(settled));
+                conditions,
+                settled.isEmpty() ? null : settled,
+                readings.stream().map(StoredReading::reading).toList());
+    }
+
+    CompressionPass toCore() {
+        List<CompressionReading> inCore =
+                readings.stream().map(r -> r.reading().toCore(r.order())).toList();
+        return new CompressionPass(kind, ConditionsReader.read(conditions), inCore, Set.copyOf(settled));
     }
 }

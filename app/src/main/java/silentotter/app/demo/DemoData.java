@@ -19,18 +19,7 @@ import silentotter.app.sheet.JobList;
 /** Loads the Marrow Sound harbour yard into an empty database, through the same door as any case file. */
 @Component
 @ConditionalOnProperty("otter.demo")
-class DemoData implements ApplicationRunner {
-    private final CaseFiles caseFiles;
-    private final Engines engines;
-    private final Progress progress;
-    private final JobList list;
-
-    DemoData(CaseFiles caseFiles, Engines engines, Progress progress, JobList list) {
-        this.caseFiles = caseFiles;
-        this.engines = engines;
-        this.progress = progress;
-        this.list = list;
-    }
+record DemoData(CaseFiles caseFiles, Engines engines, Progress progress, JobList list) implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {

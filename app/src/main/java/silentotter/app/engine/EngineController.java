@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.EngineDocument;
 import silentotter.core.engine.EngineEnd;
 import silentotter.core.engine.Layout;
 import silentotter.core.engine.UsualEngines;
@@ -19,12 +20,7 @@ import silentotter.core.input.InvalidInput;
 
 @RestController
 @RequestMapping("/api/engines")
-class EngineController {
-    private final Engines engines;
-
-    EngineController(Engines engines) {
-        this.engines = engines;
-    }
+record EngineController(Engines engines) {
 
     /** What is usual for a layout and count: to choose from. */
     record Usual(List<List<EngineDocument.BankDocument>> banks, List<List<Integer>> firingOrders) {}

@@ -9,28 +9,29 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import silentotter.app.change.Change;
-import silentotter.app.change.ChangeKind;
 import silentotter.app.change.FieldMerge;
 import silentotter.app.change.Journal;
-import silentotter.app.change.Undoable;
+import silentotter.app.change.WholeRow;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
+import silentotter.app.part.JobPart;
 import silentotter.app.storage.Documents;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.engine.Engine;
+import silentotter.core.engine.EngineDocument;
+import silentotter.core.engine.EngineReader;
 import silentotter.core.input.InvalidInput;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The engines that the shop keeps records of. */
 @Service
-public class Engines implements Undoable {
+public class Engines implements WholeRow {
     private final EngineMapper mapper;
     private final Documents documents;
     private final Journal journal;
-    private final List<HoldsCylinders> parts;
+    private final List<JobPart<?>> parts;
 
-    Engines(EngineMapper mapper, Documents documents, Journal journal, List<HoldsCylinders> parts) {
+    Engines(EngineMapper mapper, Documents documents, Journal journal, List<JobPart<?>> parts) {
         this.mapper = mapper;
         this.documents = documents;
         this.journal = journal;
@@ -71,13 +72,7 @@ public class Engines implements Undoable {
     public void change(long jobId, long id, int revision, EngineDocument document) {
         StoredEngine before = byId(id);
         write(id, revision, document);
-        journal.changed(
-                jobId,
-                ChangeKind.ENGINE_CHANGED,
-                id,
-                "change of the engine",
-                documents.write(before.engine()),
-                documents.write(document));
+        journal.changed(jobId, id, "change of the engine", documents.write(before.engine()), documents.write(document));
     }
 
     private void write(long id, int revision, EngineDocument document) {
@@ -99,7 +94,7 @@ public class Engines implements Undoable {
             return;
         }
         Map<String, Set<Integer>> lost = new LinkedHashMap<>();
-        for (HoldsCylinders part : parts) {
+        for (JobPart<?> part : parts) {
             Set<Integer> beyond = new TreeSet<>(part.cylindersHeld(id));
             beyond.removeIf(c -> c <= count);
             if (!beyond.isEmpty()) {
@@ -127,23 +122,10 @@ public class Engines implements Undoable {
         }
     }
 
-    @Override
-    public Set<ChangeKind> kinds() {
-        return Set.of(ChangeKind.ENGINE_CHANGED);
-    }
-
-    @Override
-    public void undo(Change change) {
-        replay(change.targetId(), change.after(), change.before());
-    }
-
-    @Override
-    public void redo(Change change) {
-        replay(change.targetId(), change.before(), change.after());
-    }
-
     /** An engine is shared by its jobs: only what this change changed is put back. */
-    private void replay(long id, String from, String to) {
+    @Override
+    @Transactional
+    public void replay(long id, String from, String to) {
         StoredEngine present = byId(id);
         ObjectNode merged = FieldMerge.replay(
                 documents.tree(present.engine()),

@@ -1,20 +1,17 @@
 package silentotter.app.engine;
 
 import java.util.List;
-import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import silentotter.app.change.Change;
-import silentotter.app.change.ChangeKind;
 import silentotter.app.change.Journal;
-import silentotter.app.change.Undoable;
 import silentotter.app.storage.Documents;
 import silentotter.core.input.Problems;
+import silentotter.core.intake.ServiceDocument;
 import silentotter.core.intake.ServiceLog;
 
 /** The service logs of the engines. */
 @Service
-public class ServiceLogs implements Undoable {
+public class ServiceLogs {
     private static final int MOST = 5000;
 
     private final ServiceMapper mapper;
@@ -50,11 +47,9 @@ public class ServiceLogs implements Undoable {
             problems.add("date", "this service log is full with " + MOST + " entries");
         }
         problems.throwIfAny();
-        journal.added(
-                jobId,
-                ChangeKind.SERVICE_ADDED,
-                restore(engineId, entry),
-                entry.kind().words() + " in the service log");
+        journal.step(jobId)
+                .added("service_entry", restore(engineId, entry))
+                .done(entry.kind().words() + " in the service log");
         journal.touchedJobsOfEngine(engineId);
     }
 
@@ -62,20 +57,5 @@ public class ServiceLogs implements Undoable {
     @Transactional
     public long restore(long engineId, ServiceDocument entry) {
         return mapper.insert(engineId, entry.date(), documents.write(entry));
-    }
-
-    @Override
-    public Set<ChangeKind> kinds() {
-        return Set.of(ChangeKind.SERVICE_ADDED);
-    }
-
-    @Override
-    public void undo(Change change) {
-        mapper.remove(change.targetId(), true);
-    }
-
-    @Override
-    public void redo(Change change) {
-        mapper.remove(change.targetId(), false);
     }
 }

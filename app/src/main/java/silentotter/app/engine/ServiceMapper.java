@@ -3,7 +3,6 @@ package silentotter.app.engine;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface ServiceMapper {
@@ -14,7 +13,4 @@ interface ServiceMapper {
             insert into service_entry (engine_id, date, document) values (#{engineId}, #{date}, #{document})
             returning id""", affectData = true)
     long insert(long engineId, String date, String document);
-
-    @Update("update service_entry set removed = #{removed} where id = #{id}")
-    void remove(long id, boolean removed);
 }

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import silentotter.app.http.Refusals;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.plugs.PlugSchool;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -69,7 +71,7 @@ class ExaminationDocument {
     }
 
     /** What can be read of stored parts; a part that an earlier version let pass and this one cannot read is left out. */
-    Examinations.Kept readable(ObjectNode examination) {
+    Examinations.Kept readable(ObjectNode examination, PlugSchool leading) {
         ObjectNode rest = examination.deepCopy();
         examination.propertyNames().forEach(part -> {
             try {
@@ -81,7 +83,7 @@ class ExaminationDocument {
         List<String> leftOut = examination.propertyNames().stream()
                 .filter(part -> !rest.has(part))
                 .toList();
-        return new Examinations.Kept(rest, toCore(rest), leftOut);
+        return new Examinations.Kept(rest, toCore(rest), leftOut, leading);
     }
 
     Examination toCore(ObjectNode examination) {
@@ -97,7 +99,7 @@ class ExaminationDocument {
             moments(examination, path, problems);
             return problems.all().size() > before ? Examination.EMPTY : toCore(examination);
         } catch (JacksonException e) {
-            FieldProblem p = silentotter.app.http.Problems.unreadable(e);
+            FieldProblem p = Refusals.unreadable(e);
             problems.add(new FieldProblem(path + p.field(), p.message(), p.allowed()));
             return Examination.EMPTY;
         }
@@ -109,7 +111,7 @@ class ExaminationDocument {
             String field = path + e.getKey();
             JsonNode value = e.getValue();
             if (value.isNumber()) {
-                AllowedRange.ofField(field)
+                AllowedRange.at(field)
                         .flatMap(r -> r.problemWith(field, value.asDouble()))
                         .ifPresent(problems::add);
             } else if (value.isString() && value.asString().length() > LONGEST_TEXT) {
@@ -119,7 +121,7 @@ class ExaminationDocument {
                     problems.add(FieldProblem.of(field, "is too long", "at most " + LONGEST_LIST + " values"));
                 }
                 // A list of figures, such as the clearances of several valves, has the range of its name.
-                value.forEach(v -> AllowedRange.ofField(field)
+                value.forEach(v -> AllowedRange.at(field)
                         .flatMap(r -> r.problemWith(field, v.asDouble()))
                         .ifPresent(problems::add));
             } else if (value.isObject()) {

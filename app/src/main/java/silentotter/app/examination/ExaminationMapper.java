@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface ExaminationMapper {
@@ -37,9 +36,6 @@ interface ExaminationMapper {
             values (#{jobId}, #{part}, #{document}, #{description}, #{at}) returning id""", affectData = true)
     long insert(long jobId, ExaminationPart part, String document, String description, String at);
 
-    @Update("update examination set removed = #{removed} where id = #{id}")
-    void remove(long id, boolean removed);
-
     @Select("""
             select id, key, part, cylinder, media_type, null as content, taken_at from photo
             where job_id = #{jobId} and removed = 0 order by id""")
@@ -58,23 +54,9 @@ interface ExaminationMapper {
     @Select("select count(*) from photo where job_id = #{jobId} and removed = 0")
     int countPhotos(long jobId);
 
-    @Update("""
-            update photo set cylinder = case cylinder when #{one} then #{other} else #{one} end
-            where job_id = #{jobId} and part = #{part} and cylinder in (#{one}, #{other})""")
-    void swapPhotos(long jobId, ExaminationPart part, int one, int other);
-
     @Select(value = """
             insert into photo (job_id, key, part, cylinder, media_type, content, taken_at)
-            values (#{jobId}, #{key}, #{part}, #{cylinder}, #{mediaType}, #{content}, #{takenAt}) returning id""", affectData = true)
-    long insertPhoto(
-            long jobId,
-            String key,
-            ExaminationPart part,
-            int cylinder,
-            String mediaType,
-            byte[] content,
-            String takenAt);
-
-    @Update("update photo set removed = #{removed} where id = #{id}")
-    void removePhoto(long id, boolean removed);
+            values (#{jobId}, #{key}, #{p.part}, #{p.cylinder}, #{p.mediaType}, #{content}, #{p.takenAt})
+            returning id""", affectData = true)
+    long insertPhoto(long jobId, String key, Photos.Photo p, byte[] content);
 }

@@ -6,7 +6,7 @@ import java.util.Optional;
 import silentotter.app.http.NotFound;
 
 /** The parts of an examination; each is changed by itself. */
-public enum ExaminationPart {
+enum ExaminationPart {
     INTAKE("intake"),
     SIGNS("signs"),
     PLUGS("plugs"),
@@ -41,7 +41,7 @@ public enum ExaminationPart {
     }
 
     /** @throws NotFound when there is no such part */
-    public static ExaminationPart ofKey(String key) {
+    static ExaminationPart ofKey(String key) {
         return Arrays.stream(values())
                 .filter(p -> p.key().equals(key))
                 .findFirst()

@@ -3,53 +3,78 @@ package silentotter.app.examination;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.IntConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import silentotter.app.change.Change;
-import silentotter.app.change.ChangeKind;
-import silentotter.app.change.Corrections;
+import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.change.Journal;
-import silentotter.app.change.Undoable;
-import silentotter.app.engine.HoldsCylinders;
-import silentotter.app.storage.Documents;
+import silentotter.app.change.Step;
+import silentotter.app.engine.AnotherCylinder;
+import silentotter.app.part.CsvPart;
+import silentotter.app.part.JobPart;
+import silentotter.app.progress.Progress.Work;
+import silentotter.app.shop.Choices;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.plugs.PlugSchool;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What was looked at before the gauges, for each job. Every change is kept; the newest counts. */
 @Service
-public class Examinations implements Undoable, HoldsCylinders {
+class Examinations implements JobPart<Examinations.Kept>, CsvPart {
+    private static final String TABLE = "examination";
+
     private final ExaminationMapper mapper;
     private final ExaminationDocument document;
-    private final Documents documents;
     private final Journal journal;
-    private final Corrections corrections;
+    private final Choices choices;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
     Examinations(
             ExaminationMapper mapper,
             ExaminationDocument document,
-            Documents documents,
             Journal journal,
-            Corrections corrections,
+            Choices choices,
+            TransactionTemplate transaction,
             Clock clock) {
         this.mapper = mapper;
         this.document = document;
-        this.documents = documents;
         this.journal = journal;
-        this.corrections = corrections;
+        this.choices = choices;
+        this.transaction = transaction;
         this.clock = clock;
     }
 
-    /** The examination of a job as JSON, without what is empty. */
-    @Transactional(readOnly = true)
-    public ObjectNode json(long jobId) {
+    /**
+     * An examination as it is kept.
+     *
+     * @param json without what is empty
+     * @param leftOut names of parts that cannot be read any more
+     * @param leading the school of plug reading that counts in this shop
+     */
+    record Kept(ObjectNode json, Examination examination, List<String> leftOut, PlugSchool leading) {}
+
+    @Override
+    public String name() {
+        return "examination";
+    }
+
+    @Override
+    public Kept load(long jobId) {
+        return document.readable(json(jobId), choices.shop().choice(PlugSchool.class, PlugSchool.FULL_READING));
+    }
+
+    private ObjectNode json(long jobId) {
         ObjectNode all = document.empty();
         mapper.parts(jobId).forEach(p -> {
             ObjectNode part = document.parse(p.document());
@@ -60,16 +85,66 @@ public class Examinations implements Undoable, HoldsCylinders {
         return all;
     }
 
-    /**
-     * An examination as it is kept.
-     *
-     * @param leftOut names of parts that cannot be read any more
-     */
-    public record Kept(ObjectNode json, Examination examination, List<String> leftOut) {}
+    @Override
+    public Optional<Object> export(Kept kept) {
+        return kept.json().isEmpty() ? Optional.empty() : Optional.of(kept.json());
+    }
 
-    @Transactional(readOnly = true)
-    public Kept of(long jobId) {
-        return document.readable(json(jobId));
+    @Override
+    public Kept read(JsonNode filed, Engine engine, Problems problems, String path) {
+        ObjectNode told = (ObjectNode) filed;
+        return new Kept(told, document.checked(told, engine, problems, path + "."), List.of(), PlugSchool.FULL_READING);
+    }
+
+    @Override
+    public void restore(long jobId, Kept kept, IntConsumer done) {
+        for (ExaminationPart part : ExaminationPart.values()) {
+            if (kept.json().get(part.key()) instanceof ObjectNode o && !o.isEmpty()) {
+                mapper.insert(jobId, part, o.toString(), "from a file", now());
+            }
+        }
+    }
+
+    @Override
+    public List<Examination> observed(Kept kept, Engine engine) {
+        return List.of(kept.examination());
+    }
+
+    @Override
+    public List<String> leftOut(Kept kept) {
+        return kept.leftOut().stream()
+                .map(part -> "What was noted of " + part + " cannot be read any more.")
+                .toList();
+    }
+
+    /**
+     * The examination on the sheet.
+     *
+     * @param examination what was written down before the gauges
+     * @param seen what that says
+     */
+    record Shown(Examination examination, ExaminationView seen) {}
+
+    @Override
+    public Shown shown(Kept kept, Interpretation said) {
+        return new Shown(kept.examination(), ExaminationView.of(kept.examination(), said, kept.leading()));
+    }
+
+    @Override
+    public Class<Shown> shows() {
+        return Shown.class;
+    }
+
+    @Override
+    public String csv(long jobId) {
+        return ExaminationCsv.write(json(jobId));
+    }
+
+    /** Merges the findings of a file into those of the job. */
+    @Override
+    public void addCsv(long jobId, Engine engine, byte[] content, Work work) {
+        Map<ExaminationPart, ObjectNode> patches = ExaminationCsv.read(content);
+        transaction.executeWithoutResult(t -> patches.forEach((part, patch) -> change(jobId, engine, part, patch)));
     }
 
     /**
@@ -84,19 +159,14 @@ public class Examinations implements Undoable, HoldsCylinders {
         write(jobId, engine, all, part, document.merged(before, patch), description(part, patch));
     }
 
-    /** Two cylinders that were mixed up, and the sentence that says so. */
-    private record Swapped(ExaminationPart part, int one, int other, long correction) {}
-
     /**
      * What was said of two cylinders was mixed up: puts each where it belongs, photos too, and keeps the trail. Where
      * nothing was said of the other, it is moved.
      */
     @Transactional
     public void swap(long jobId, Engine engine, ExaminationPart part, int one, int other) {
-        int count = engine.arrangement().count();
-        if (one == other || Math.min(one, other) < 1 || Math.max(one, other) > count) {
-            throw InvalidInput.at("other", "needs two different cylinders of this engine", "1 to " + count);
-        }
+        AnotherCylinder.check(engine, "one", 0, one);
+        AnotherCylinder.check(engine, "other", one, other);
         String pointer =
                 part.byCylinder().orElseThrow(() -> InvalidInput.at("part", "is not written down by cylinder"));
         ObjectNode all = json(jobId);
@@ -118,25 +188,12 @@ public class Examinations implements Undoable, HoldsCylinders {
         document.checked(all, engine, problems, "");
         problems.throwIfAny();
         String description = part.words() + " " + one + " and " + other + " swapped";
-        long id = mapper.insert(jobId, part, changed.toString(), description, now());
-        mapper.swapPhotos(jobId, part, one, other);
-        String swapped = documents.write(new Swapped(part, one, other, corrections.add(jobId, description)));
-        journal.changed(jobId, ChangeKind.EXAMINATION_SWAPPED, id, description, swapped, swapped);
-    }
-
-    /** Puts an examination from a file where it belongs; the caller has checked it. Not a step to undo. */
-    @Transactional
-    public void restore(long jobId, ObjectNode examination) {
-        for (ExaminationPart part : ExaminationPart.values()) {
-            if (examination.get(part.key()) instanceof ObjectNode o && !o.isEmpty()) {
-                mapper.insert(jobId, part, o.toString(), "from a file", now());
-            }
-        }
-    }
-
-    /** Says everything that is wrong with an examination from elsewhere. */
-    public void check(ObjectNode examination, Engine engine, Problems problems, String path) {
-        document.checked(examination, engine, problems, path);
+        Step step =
+                journal.step(jobId).added(TABLE, mapper.insert(jobId, part, changed.toString(), description, now()));
+        mapper.photos(jobId).stream()
+                .filter(p -> p.part() == part && (p.cylinder() == one || p.cylinder() == other))
+                .forEach(p -> step.set("photo", p.id(), "cylinder", p.cylinder(), p.cylinder() == one ? other : one));
+        step.doneAsCorrection(description);
     }
 
     private void write(
@@ -152,7 +209,7 @@ public class Examinations implements Undoable, HoldsCylinders {
                     .toList());
         }
         long id = mapper.insert(jobId, part, changed.toString(), description, now());
-        journal.added(jobId, ChangeKind.EXAMINATION_CHANGED, id, description);
+        journal.step(jobId).added(TABLE, id).done(description);
     }
 
     private static String description(ExaminationPart part, JsonNode patch) {
@@ -182,29 +239,5 @@ public class Examinations implements Undoable, HoldsCylinders {
                                 .propertyNames()
                                 .forEach(key -> held.add(Integer.valueOf(key)))));
         return held;
-    }
-
-    @Override
-    public Set<ChangeKind> kinds() {
-        return Set.of(ChangeKind.EXAMINATION_CHANGED, ChangeKind.EXAMINATION_SWAPPED);
-    }
-
-    @Override
-    public void undo(Change change) {
-        apply(change, true);
-    }
-
-    @Override
-    public void redo(Change change) {
-        apply(change, false);
-    }
-
-    private void apply(Change change, boolean removed) {
-        mapper.remove(change.targetId(), removed);
-        if (change.kind() == ChangeKind.EXAMINATION_SWAPPED) {
-            Swapped s = documents.read(change.before(), Swapped.class);
-            mapper.swapPhotos(change.jobId(), s.part(), s.one(), s.other());
-            corrections.takeBack(s.correction(), removed);
-        }
     }
 }

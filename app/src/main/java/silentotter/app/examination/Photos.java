@@ -6,32 +6,36 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.IntConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import silentotter.app.change.Change;
-import silentotter.app.change.ChangeKind;
 import silentotter.app.change.Journal;
-import silentotter.app.change.Undoable;
-import silentotter.app.engine.HoldsCylinders;
 import silentotter.app.http.NotFound;
+import silentotter.app.part.Filed;
+import silentotter.app.part.JobPart;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.interpretation.Interpretation;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Photos of plugs and of what the camera showed, kept with the job. */
 @Service
-public class Photos implements Undoable, HoldsCylinders {
+class Photos implements JobPart<List<Photos.Picture>> {
     private static final int MOST_BYTES = 6_000_000;
     private static final int MOST_PHOTOS = 200;
     private static final Set<ExaminationPart> PARTS = Set.of(ExaminationPart.PLUGS, ExaminationPart.INSIDE);
 
     private final ExaminationMapper mapper;
     private final Journal journal;
+    private final JsonMapper json;
     private final Clock clock;
 
-    Photos(ExaminationMapper mapper, Journal journal, Clock clock) {
+    Photos(ExaminationMapper mapper, Journal journal, JsonMapper json, Clock clock) {
         this.mapper = mapper;
         this.journal = journal;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -40,14 +44,70 @@ public class Photos implements Undoable, HoldsCylinders {
      *
      * @param key its address; never given to another photo, also not after a restore
      */
-    public record Photo(String key, ExaminationPart part, int cylinder, String mediaType, String takenAt) {}
+    record Photo(String key, ExaminationPart part, int cylinder, String mediaType, String takenAt) {}
 
-    /** A photo with its content. */
-    public record Picture(Photo photo, byte[] content) {}
+    /** A photo with its content, where that was read. */
+    record Picture(Photo photo, byte[] content) {}
 
-    @Transactional(readOnly = true)
-    public List<Photo> of(long jobId) {
-        return mapper.photos(jobId).stream().map(Photos::photo).toList();
+    /** @param content base64 */
+    record FiledPhoto(ExaminationPart part, int cylinder, String mediaType, String takenAt, byte[] content) {}
+
+    @Override
+    public String name() {
+        return "photos";
+    }
+
+    @Override
+    public List<Picture> load(long jobId) {
+        return mapper.photos(jobId).stream()
+                .map(r -> new Picture(photo(r), r.content()))
+                .toList();
+    }
+
+    @Override
+    public Optional<Object> export(List<Picture> kept) {
+        List<FiledPhoto> filed = kept.stream()
+                .map(Picture::photo)
+                .map(p -> new FiledPhoto(
+                        p.part(),
+                        p.cylinder(),
+                        p.mediaType(),
+                        p.takenAt(),
+                        mapper.photo(p.key()).orElseThrow().content()))
+                .toList();
+        return filed.isEmpty() ? Optional.empty() : Optional.of(filed);
+    }
+
+    @Override
+    public List<Picture> read(JsonNode filed, Engine engine, Problems problems, String path) {
+        List<FiledPhoto> photos = Filed.list(json, filed, FiledPhoto.class, problems, path);
+        for (int i = 0; i < photos.size(); i++) {
+            FiledPhoto p = photos.get(i);
+            String at = path + "[" + i + "].";
+            check(engine, p.part(), p.cylinder(), p.mediaType(), p.content(), problems, at);
+            problems.moment(at + "takenAt", p.takenAt());
+        }
+        return photos.stream()
+                .map(p -> new Picture(new Photo("", p.part(), p.cylinder(), p.mediaType(), p.takenAt()), p.content()))
+                .toList();
+    }
+
+    @Override
+    public void restore(long jobId, List<Picture> kept, IntConsumer done) {
+        kept.forEach(k -> insert(jobId, k));
+    }
+
+    /** Photos on the sheet; each is fetched by its key. */
+    record Shown(List<Photo> photos) {}
+
+    @Override
+    public Shown shown(List<Picture> kept, Interpretation said) {
+        return new Shown(kept.stream().map(Picture::photo).toList());
+    }
+
+    @Override
+    public Class<Shown> shows() {
+        return Shown.class;
     }
 
     /** A photo that is there; one that was undone is not. */
@@ -71,26 +131,19 @@ public class Photos implements Undoable, HoldsCylinders {
             problems.add("content", "this job holds as many photos as it can, " + MOST_PHOTOS);
         }
         problems.throwIfAny();
-        long id = insert(
-                jobId, part, cylinder, mediaType, content, Instant.now(clock).toString());
-        journal.added(jobId, ChangeKind.PHOTO_ADDED, id, "photo of cylinder " + cylinder);
+        Photo photo =
+                new Photo("", part, cylinder, mediaType, Instant.now(clock).toString());
+        journal.step(jobId)
+                .added("photo", insert(jobId, new Picture(photo, content)))
+                .done("photo of cylinder " + cylinder);
     }
 
-    /** Puts a photo from a file where it belongs; the caller has checked it. */
-    @Transactional
-    public void restore(
-            long jobId, ExaminationPart part, int cylinder, String mediaType, byte[] content, String takenAt) {
-        insert(jobId, part, cylinder, mediaType, content, takenAt);
-    }
-
-    private long insert(
-            long jobId, ExaminationPart part, int cylinder, String mediaType, byte[] content, String takenAt) {
-        String key = UUID.randomUUID().toString();
-        return mapper.insertPhoto(jobId, key, part, cylinder, mediaType, content, takenAt);
+    private long insert(long jobId, Picture picture) {
+        return mapper.insertPhoto(jobId, UUID.randomUUID().toString(), picture.photo(), picture.content());
     }
 
     /** Says everything that is wrong with a photo. */
-    public static void check(
+    private static void check(
             Engine engine,
             ExaminationPart part,
             int cylinder,
@@ -124,20 +177,5 @@ public class Photos implements Undoable, HoldsCylinders {
     @Override
     public Set<Integer> cylindersHeld(long engineId) {
         return mapper.cylindersWithPhotos(engineId);
-    }
-
-    @Override
-    public Set<ChangeKind> kinds() {
-        return Set.of(ChangeKind.PHOTO_ADDED);
-    }
-
-    @Override
-    public void undo(Change change) {
-        mapper.removePhoto(change.targetId(), true);
-    }
-
-    @Override
-    public void redo(Change change) {
-        mapper.removePhoto(change.targetId(), false);
     }
 }

@@ -7,7 +7,9 @@ public class Asks extends Conflict {
     /** What is asked. */
     public enum Question {
         /** Another window has read this cylinder meanwhile: a repeat, or the same reading twice? */
-        REPEAT
+        REPEAT,
+        /** A small number on a second gauge: the pressure there, or per cent? */
+        PERCENT
     }
 
     private final Question question;
@@ -18,6 +20,18 @@ public class Asks extends Conflict {
                 Question.REPEAT,
                 "Cylinder " + cylinder
                         + " was read meanwhile, in another window. Is this a repeat, or the same reading twice?");
+    }
+
+    /** @param lost per cent, if the number is the pressure on the second gauge */
+    public static Asks whetherItIsPercent(double typed, double lost) {
+        return new Asks(
+                Question.PERCENT,
+                "Taken as the second gauge, that is " + Math.round(lost) + " % lost. Did you mean " + plain(typed)
+                        + " %?");
+    }
+
+    private static String plain(double number) {
+        return number == Math.rint(number) ? Long.toString(Math.round(number)) : Double.toString(number);
     }
 
     private Asks(Question question, String message) {

@@ -1,6 +1,5 @@
 package silentotter.app.http;
 
-import jakarta.annotation.Nullable;
 import java.lang.reflect.Array;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
@@ -8,6 +7,7 @@ import java.lang.reflect.Type;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpInputMessage;
 import org.springframework.http.converter.HttpMessageConverter;
@@ -80,8 +80,7 @@ class CompleteBody extends RequestBodyAdviceAdapter {
     }
 
     static boolean isNullable(RecordComponent component) {
-        return component.getAccessor().isAnnotationPresent(Nullable.class)
-                || component.isAnnotationPresent(Nullable.class);
+        return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
     }
 
     private static String choices(Class<?> type) {

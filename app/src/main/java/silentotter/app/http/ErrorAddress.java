@@ -1,6 +1,5 @@
 package silentotter.app.http;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Where the container sends what failed outside a controller. Asked for by itself, it is no address. */
-@Hidden
 @RestController
 class ErrorAddress implements ErrorController {
     @RequestMapping("/error")

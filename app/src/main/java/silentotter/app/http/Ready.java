@@ -1,6 +1,5 @@
 package silentotter.app.http;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import org.springframework.boot.availability.ApplicationAvailability;
 import org.springframework.boot.availability.ReadinessState;
 import org.springframework.http.ResponseEntity;
@@ -8,7 +7,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Whether everything is up, demo data included. */
-@Hidden
 @RestController
 class Ready {
     private final ApplicationAvailability availability;

@@ -38,12 +38,6 @@ interface JobMapper {
             values (#{engineId}, #{date}, #{complaint}, #{technician}, #{document}, #{changedAt}) returning id""", affectData = true)
     long insert(long engineId, String date, String complaint, String technician, String document, String changedAt);
 
-    @Update("""
-            update job set date = #{date}, complaint = #{complaint}, technician = #{technician}, document = #{document},
-                document_revision = document_revision + 1
-            where id = #{id} and document_revision = #{documentRevision}""")
-    int update(long id, int documentRevision, String date, String complaint, String technician, String document);
-
     /** Keeps a headline, unless the job has changed since it was worked out. */
     @Update("""
             update job set headline = #{headline}, tone = #{tone}, headline_of = #{revision}

@@ -3,13 +3,10 @@ package silentotter.app.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Set;
+import java.util.Objects;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import silentotter.app.change.Change;
-import silentotter.app.change.ChangeKind;
 import silentotter.app.change.Journal;
-import silentotter.app.change.Undoable;
 import silentotter.app.engine.Engines;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
@@ -18,10 +15,14 @@ import silentotter.app.storage.Documents.Readable;
 import silentotter.core.diagnosis.Tone;
 import silentotter.core.engine.Engine;
 import silentotter.core.job.Job;
+import silentotter.core.job.JobDocument;
+import silentotter.core.job.JobReader;
 
 /** The jobs of the shop. */
 @Service
-public class Jobs implements Undoable {
+public class Jobs {
+    private static final String JOB = "job";
+
     private final JobMapper mapper;
     private final Engines engines;
     private final Documents documents;
@@ -109,49 +110,23 @@ public class Jobs implements Undoable {
     /** @throws Conflict when the job has changed since that revision */
     @Transactional
     public void change(long id, int documentRevision, JobDocument document) {
+        Job after = JobReader.read(document);
         StoredJob before = byId(id);
-        write(id, documentRevision, document);
-        journal.changed(
-                id,
-                ChangeKind.JOB_CHANGED,
-                id,
-                "change of the job",
-                documents.write(before.job()),
-                documents.write(document));
-    }
-
-    private void write(long id, int documentRevision, JobDocument document) {
-        Job job = JobReader.read(document);
-        int changed = mapper.update(
-                id,
-                documentRevision,
-                job.date().toString(),
-                job.complaint(),
-                job.technician(),
-                documents.write(document));
-        if (changed == 0) {
+        if (before.documentRevision() != documentRevision) {
             throw new Conflict(
                     "This job was changed in another window meanwhile. What you typed is still here; look at the other change first.");
         }
+        JobDocument was = read(before).document();
+        journal.step(id)
+                .set(JOB, id, "document", documents.write(before.job()), documents.write(document))
+                .set(JOB, id, "date", was.date(), after.date().toString())
+                .set(JOB, id, "complaint", stripped(was.complaint()), after.complaint())
+                .set(JOB, id, "technician", stripped(was.technician()), after.technician())
+                .done("change of the job");
     }
 
-    @Override
-    public Set<ChangeKind> kinds() {
-        return Set.of(ChangeKind.JOB_CHANGED);
-    }
-
-    @Override
-    public void undo(Change change) {
-        put(change.targetId(), change.before());
-    }
-
-    @Override
-    public void redo(Change change) {
-        put(change.targetId(), change.after());
-    }
-
-    private void put(long id, String document) {
-        write(id, byId(id).documentRevision(), documents.read(document, JobDocument.class));
+    private static String stripped(String text) {
+        return Objects.requireNonNullElse(text, "").strip();
     }
 
     /** Keeps what the verdict of a revision of a job is, for the list; a job that has changed since is left alone. */

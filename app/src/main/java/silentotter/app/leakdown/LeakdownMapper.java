@@ -9,18 +9,26 @@ import silentotter.app.change.SentBefore;
 
 @Mapper
 interface LeakdownMapper {
-    record TesterRow(long id, int revision, String document) {}
+    record TesterRow(long id, int revision, String document, String since, Long follows, String until) {}
 
     record LeakdownRow(long id, long testerId, int cylinder, String document, String setAside, String takenAt) {}
 
-    @Select("select id, revision, document from tester order by id")
+    String TESTER = """
+            select t.id, t.revision, t.document, t.since, t.follows,
+                (select n.since from tester n where n.follows = t.id) as until
+            from tester t
+            """;
+
+    @Select(TESTER + "order by t.id")
     List<TesterRow> testers();
 
-    @Select("select id, revision, document from tester where id = #{id}")
+    @Select(TESTER + "where t.id = #{id}")
     Optional<TesterRow> tester(long id);
 
-    @Select(value = "insert into tester (name, document) values (#{name}, #{document}) returning id", affectData = true)
-    long insertTester(String name, String document);
+    @Select(value = """
+            insert into tester (name, document, since, follows) values (#{name}, #{document}, #{since}, #{follows})
+            returning id""", affectData = true)
+    long insertTester(String name, String document, String since, Long follows);
 
     @Update("""
             update tester set name = #{name}, document = #{document}, revision = revision + 1
@@ -31,6 +39,11 @@ interface LeakdownMapper {
             select id, tester_id, cylinder, document, set_aside, taken_at from leakdown_reading
             where job_id = #{jobId} and removed = 0 order by id""")
     List<LeakdownRow> readings(long jobId);
+
+    @Select("""
+            select id, tester_id, cylinder, document, set_aside, taken_at from leakdown_reading
+            where job_id = #{jobId} and id = #{id} and removed = 0""")
+    Optional<LeakdownRow> reading(long jobId, long id);
 
     @Select("""
             select l.id, l.tester_id, l.cylinder, l.document, l.set_aside, l.taken_at
@@ -45,27 +58,7 @@ interface LeakdownMapper {
 
     @Select(value = """
             insert into leakdown_reading (job_id, key, sent, tester_id, cylinder, document, set_aside, taken_at)
-            values (#{jobId}, #{key}, #{sent}, #{testerId}, #{cylinder}, #{document}, #{setAside}, #{takenAt})
+            values (#{jobId}, #{key}, #{sent}, #{testerId}, #{r.cylinder}, #{document}, #{r.setAside}, #{takenAt})
             returning id""", affectData = true)
-    long insert(
-            long jobId,
-            String key,
-            String sent,
-            long testerId,
-            int cylinder,
-            String document,
-            String setAside,
-            String takenAt);
-
-    @Update("update leakdown_reading set cylinder = #{cylinder}, document = #{document} where id = #{id}")
-    void move(long id, int cylinder, String document);
-
-    @Update("update leakdown_reading set document = #{document} where id = #{id}")
-    void updateDocument(long id, String document);
-
-    @Update("update leakdown_reading set set_aside = #{reason} where id = #{id}")
-    void setAside(long id, String reason);
-
-    @Update("update leakdown_reading set removed = #{removed} where id = #{id}")
-    void remove(long id, boolean removed);
+    long insert(long jobId, String key, String sent, long testerId, String document, String takenAt, StoredLeakdown r);
 }

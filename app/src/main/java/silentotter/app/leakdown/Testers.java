@@ -1,7 +1,10 @@
 package silentotter.app.leakdown;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
@@ -10,28 +13,53 @@ import silentotter.app.http.NotFound;
 import silentotter.app.storage.Documents;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.instruments.TesterDocument;
 
-/** The leak-down testers of the shop. */
+/**
+ * The leak-down testers of the shop, as versions. What betters a tester (a calibration, a slip put right) betters what was
+ * read with it before. What changes it begins another one, which follows it: a reading keeps the one it was taken with.
+ */
 @Service
-public class Testers {
+class Testers {
     private static final int MOST = 200;
 
     private final LeakdownMapper mapper;
     private final Documents documents;
     private final Journal journal;
+    private final Clock clock;
 
-    Testers(LeakdownMapper mapper, Documents documents, Journal journal) {
+    Testers(LeakdownMapper mapper, Documents documents, Journal journal, Clock clock) {
         this.mapper = mapper;
         this.documents = documents;
         this.journal = journal;
+        this.clock = clock;
     }
 
-    /** A tester as stored. */
-    public record StoredTester(long id, int revision, TesterDocument tester) {}
+    /**
+     * A tester as stored.
+     *
+     * @param since when it began, where it followed another one
+     * @param follows the one that it was before it was changed
+     * @param until when another one followed it: nothing new is read with it
+     */
+    record StoredTester(
+            long id,
+            int revision,
+            TesterDocument tester,
+            @Nullable String since,
+            @Nullable Long follows,
+            @Nullable String until) {}
 
+    /** Those that were changed since, too. */
     @Transactional(readOnly = true)
     public List<StoredTester> all() {
         return mapper.testers().stream().map(this::stored).toList();
+    }
+
+    /** Those that can be read with now. */
+    @Transactional(readOnly = true)
+    public List<StoredTester> current() {
+        return all().stream().filter(t -> t.until() == null).toList();
     }
 
     @Transactional(readOnly = true)
@@ -40,16 +68,21 @@ public class Testers {
     }
 
     private StoredTester stored(LeakdownMapper.TesterRow r) {
-        return new StoredTester(r.id(), r.revision(), documents.read(r.document(), TesterDocument.class));
+        TesterDocument tester = documents.read(r.document(), TesterDocument.class);
+        return new StoredTester(r.id(), r.revision(), tester, r.since(), r.follows(), r.until());
     }
 
     @Transactional
     public long add(TesterDocument document) {
+        return add(document, null, null);
+    }
+
+    private long add(TesterDocument document, String since, Long follows) {
         checked(document);
         if (mapper.testers().size() >= MOST) {
             throw InvalidInput.at("name", "this shop has as many testers as it can hold", "at most " + MOST);
         }
-        return mapper.insertTester(document.name().strip(), documents.write(document));
+        return mapper.insertTester(document.name().strip(), documents.write(document), since, follows);
     }
 
     /** The tester that a case file names: the one that is the same in every respect, or a new one. */
@@ -60,14 +93,36 @@ public class Testers {
         return known.map(StoredTester::id).orElseGet(() -> add(document));
     }
 
-    /** @throws Conflict when the tester has changed since that revision */
+    /**
+     * Betters what is known of a tester; what was read with it before is judged anew.
+     *
+     * @throws Conflict when the tester has changed since that revision
+     */
     @Transactional
-    public void change(long id, int revision, TesterDocument document) {
+    public void better(long id, int revision, TesterDocument document) {
         checked(document);
+        refuseIfOver(id);
         if (mapper.updateTester(id, revision, document.name().strip(), documents.write(document)) == 0) {
             throw new Conflict("This tester was changed in another window meanwhile.");
         }
         journal.touchedJobsReadOn(id);
+    }
+
+    /** The tester is another one from now on: what was read before stays with the one it was. */
+    @Transactional
+    public void change(long id, int revision, TesterDocument document) {
+        refuseIfOver(id);
+        if (byId(id).revision() != revision) {
+            throw new Conflict("This tester was changed in another window meanwhile.");
+        }
+        add(document, Instant.now(clock).toString(), id);
+        journal.touchedJobsReadOn(id);
+    }
+
+    private void refuseIfOver(long id) {
+        if (byId(id).until() != null) {
+            throw new Conflict("This tester was changed since and is another one now. Change that one.");
+        }
     }
 
     private static void checked(TesterDocument document) {

@@ -11,12 +11,7 @@ import silentotter.app.http.NotFound;
 
 @RestController
 @RequestMapping("/api/progress/{key}")
-class ProgressController {
-    private final Progress progress;
-
-    ProgressController(Progress progress) {
-        this.progress = progress;
-    }
+record ProgressController(Progress progress) {
 
     @GetMapping
     Progress.State state(@PathVariable String key) {

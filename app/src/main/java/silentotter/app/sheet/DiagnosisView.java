@@ -1,24 +1,23 @@
 package silentotter.app.sheet;
 
-import jakarta.annotation.Nullable;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.EscapePath;
 import silentotter.core.diagnosis.Sureness;
 import silentotter.core.diagnosis.Tone;
 import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
-import silentotter.core.finding.PathKind;
+import silentotter.core.wording.Worded;
 
 /** The diagnosis in plain values. */
 record DiagnosisView(
         VerdictView engine,
         List<CylinderVerdictView> cylinders,
-        List<PathView> paths,
+        List<EscapePath> paths,
         List<String> doesNotFit,
         List<String> open,
-        List<String> stops) {
+        List<String> stops)
+        implements Worded {
 
     record VerdictView(
             Tone tone,
@@ -27,46 +26,25 @@ record DiagnosisView(
             String surenessWords,
             List<String> why,
             String next,
-            String misses) {
-        static VerdictView of(Verdict v, UnaryOperator<String> say) {
+            String misses)
+            implements Worded {
+        static VerdictView of(Verdict v) {
             return new VerdictView(
-                    v.tone(),
-                    say.apply(v.what()),
-                    v.sureness(),
-                    v.sureness().words(),
-                    v.why().stream().map(say).toList(),
-                    say.apply(v.next()),
-                    say.apply(v.misses()));
+                    v.tone(), v.what(), v.sureness(), v.sureness().words(), v.why(), v.next(), v.misses());
         }
     }
 
-    record CylinderVerdictView(int cylinder, VerdictView verdict) {}
+    record CylinderVerdictView(CylinderNumber cylinder, VerdictView verdict) {}
 
-    record PathView(
-            int cylinder,
-            PathKind kind,
-            @Nullable Integer towards,
-            @Nullable RangeView areaMm2,
-            Sureness sureness) {
-        static PathView of(EscapePath p) {
-            return new PathView(
-                    p.cylinder().value(),
-                    p.kind(),
-                    p.towards().map(CylinderNumber::value).orElse(null),
-                    p.area().map(RangeView::ofAreas).orElse(null),
-                    p.sureness());
-        }
-    }
-
-    static DiagnosisView of(Diagnosis d, UnaryOperator<String> say) {
+    static DiagnosisView of(Diagnosis d) {
         return new DiagnosisView(
-                VerdictView.of(d.engine(), say),
+                VerdictView.of(d.engine()),
                 d.cylinders().entrySet().stream()
-                        .map(e -> new CylinderVerdictView(e.getKey().value(), VerdictView.of(e.getValue(), say)))
+                        .map(e -> new CylinderVerdictView(e.getKey(), VerdictView.of(e.getValue())))
                         .toList(),
-                d.paths().stream().map(PathView::of).toList(),
-                d.doesNotFit().stream().map(say).toList(),
-                d.open().stream().map(say).toList(),
-                d.stops().stream().map(say).toList());
+                d.paths(),
+                d.doesNotFit(),
+                d.open(),
+                d.stops());
     }
 }

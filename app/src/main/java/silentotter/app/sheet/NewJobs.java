@@ -1,33 +1,32 @@
 package silentotter.app.sheet;
 
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import silentotter.app.compression.Compression;
-import silentotter.app.compression.ConditionsDocument;
-import silentotter.app.engine.EngineDocument;
 import silentotter.app.engine.Engines;
-import silentotter.app.job.JobDocument;
 import silentotter.app.job.Jobs;
-import silentotter.core.compression.PassKind;
+import silentotter.app.part.JobPart;
+import silentotter.core.engine.EngineDocument;
+import silentotter.core.job.JobDocument;
 
-/** Opens jobs: on an engine that is known or on a new one, with a first pass to type into; all of it or nothing. */
+/** Opens jobs: on an engine that is known or on a new one, with what each part begins with; all of it or nothing. */
 @Service
 class NewJobs {
     private final Engines engines;
     private final Jobs jobs;
-    private final Compression compression;
+    private final List<JobPart<?>> parts;
 
-    NewJobs(Engines engines, Jobs jobs, Compression compression) {
+    NewJobs(Engines engines, Jobs jobs, List<JobPart<?>> parts) {
         this.engines = engines;
         this.jobs = jobs;
-        this.compression = compression;
+        this.parts = parts;
     }
 
     /** @param engineId of a known engine; otherwise the document of a new one */
     @Transactional
-    long add(Long engineId, EngineDocument engine, JobDocument job) {
+    public long add(Long engineId, EngineDocument engine, JobDocument job) {
         long id = jobs.add(engineId != null ? engineId : engines.add(engine), job);
-        compression.restorePass(id, PassKind.DRY, ConditionsDocument.EMPTY);
+        parts.forEach(p -> p.begin(id));
         return id;
     }
 }

@@ -2,55 +2,55 @@ package silentotter.app.sheet;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import silentotter.app.change.Corrections;
 import silentotter.app.change.Journal;
-import silentotter.app.compression.Compression;
-import silentotter.app.compression.ConditionsReader;
-import silentotter.app.compression.StoredPass;
 import silentotter.app.engine.Engines;
-import silentotter.app.engine.ServiceDocument;
 import silentotter.app.engine.ServiceLogs;
-import silentotter.app.examination.Examinations;
-import silentotter.app.examination.Photos;
 import silentotter.app.job.Jobs;
-import silentotter.app.leakdown.Leakdown;
-import silentotter.app.leakdown.Testers;
+import silentotter.app.part.JobPart;
 import silentotter.app.shop.Choices;
-import silentotter.core.compression.Cautions;
-import silentotter.core.compression.CompressionAnalyst;
-import silentotter.core.compression.Conditions;
+import silentotter.app.storage.Documents.Readable;
+import silentotter.core.compression.School;
 import silentotter.core.diagnosis.Verdict;
-import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.engine.EngineDocument;
+import silentotter.core.finding.Shop;
+import silentotter.core.intake.ServiceDocument;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.interpretation.Interpreter;
+import silentotter.core.job.Job;
+import silentotter.core.job.JobDocument;
+import silentotter.core.job.JobRecord;
+import silentotter.core.job.Observation;
 import silentotter.core.round.Station;
-import silentotter.core.wording.Say;
+import silentotter.core.wording.Units;
+import silentotter.core.wording.Worded;
+import silentotter.core.wording.Wording;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Puts the sheet of a job together: stored readings in, results out. What a job holds is read in one read-only
- * transaction; what it says is worked out after it and never stops anything from being stored. The result is remembered
- * by the job's revision, which grows with everything that it depends on.
+ * Loads what a job holds, has it interpreted, and shows it. All of it is read in one read-only transaction; what it says is
+ * worked out after it and never stops anything from being stored. The result is remembered by the job's revision, which
+ * grows with everything that it depends on.
  */
 @Service
 public class Sheets {
     private final Jobs jobs;
     private final Engines engines;
-    private final Compression compression;
-    private final Leakdown leakdown;
-    private final Testers testers;
-    private final Examinations examinations;
-    private final Photos photos;
     private final ServiceLogs serviceLogs;
-    private final Interpreter interpreter;
+    private final List<JobPart<?>> parts;
     private final Journal journal;
-    private final Corrections corrections;
     private final Choices choices;
     private final Headlines headlines;
+    private final AskedUnits asked;
+    private final JsonMapper json;
     private final TransactionTemplate reading;
     private final Cache<Revision, Interpretation> known =
             Caffeine.newBuilder().maximumSize(100).build();
@@ -58,54 +58,96 @@ public class Sheets {
     Sheets(
             Jobs jobs,
             Engines engines,
-            Compression compression,
-            Leakdown leakdown,
-            Testers testers,
-            Examinations examinations,
-            Photos photos,
             ServiceLogs serviceLogs,
-            Interpreter interpreter,
+            List<JobPart<?>> parts,
             Journal journal,
-            Corrections corrections,
             Choices choices,
             Headlines headlines,
+            AskedUnits asked,
+            JsonMapper json,
             PlatformTransactionManager transactions) {
         this.jobs = jobs;
         this.engines = engines;
-        this.compression = compression;
-        this.leakdown = leakdown;
-        this.testers = testers;
-        this.examinations = examinations;
-        this.photos = photos;
         this.serviceLogs = serviceLogs;
-        this.interpreter = interpreter;
+        this.parts = parts;
         this.journal = journal;
-        this.corrections = corrections;
         this.choices = choices;
         this.headlines = headlines;
+        this.asked = asked;
+        this.json = json;
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
     }
 
     private record Revision(long jobId, int revision) {}
 
-    /** Everything that only has to be shown. */
-    private record Shown(
-            List<Photos.Photo> photos,
-            List<String> corrections,
-            List<ServiceDocument> service,
-            SheetView.ChangeView undo,
-            SheetView.ChangeView redo) {}
+    /** A part with what it keeps of this job. */
+    private record Loaded<K>(JobPart<K> part, K kept) {
+        static <K> Loaded<K> of(JobPart<K> part, long jobId) {
+            return new Loaded<>(part, part.load(jobId));
+        }
 
-    private record Loaded(JobHeld held, Shown shown) {}
+        Stream<? extends Observation> observed(Engine engine) {
+            return part.observed(kept, engine).stream();
+        }
+
+        Record shown(Interpretation said) {
+            return part.shown(kept, said);
+        }
+
+        List<String> leftOut() {
+            return part.leftOut(kept);
+        }
+    }
+
+    /** Everything of a job that its interpretation depends on, as of one moment. */
+    private record Held(
+            Jobs.StoredJob stored,
+            Readable<JobDocument, Job> job,
+            Engines.StoredEngine storedEngine,
+            Readable<EngineDocument, Engine> engine,
+            List<? extends Loaded<?>> parts,
+            Shop shop) {
+        JobRecord record() {
+            return new JobRecord(
+                    engine.value(),
+                    job.value(),
+                    parts.stream()
+                            .flatMap(p -> p.observed(engine.value()))
+                            .map(Observation.class::cast)
+                            .toList());
+        }
+
+        /** What of it cannot be read any more, in sentences. */
+        List<String> leftOut() {
+            List<String> all = new ArrayList<>();
+            engine.leftOut()
+                    .forEach(p -> all.add("Of the engine, " + p.field() + " is left out: " + p.message() + "."));
+            job.leftOut().forEach(p -> all.add("Of the job, " + p.field() + " is left out: " + p.message() + "."));
+            parts.forEach(p -> all.addAll(p.leftOut()));
+            return all;
+        }
+    }
+
+    private record Beside(List<ServiceDocument> service, SheetHead.ChangeView undo, SheetHead.ChangeView redo) {}
 
     /** The sheet of a job as it now is. */
-    SheetView sheet(long jobId) {
-        Loaded loaded = reading.execute(t -> {
-            JobHeld held = load(jobId);
-            return new Loaded(held, shown(held));
+    public SheetView sheet(long jobId) {
+        record Both(Held held, Beside beside) {}
+        Both both = reading.execute(t -> {
+            Held held = load(jobId);
+            return new Both(
+                    held,
+                    new Beside(
+                            serviceLogs.of(held.storedEngine().id()),
+                            journal.undoable(jobId)
+                                    .map(SheetHead.ChangeView::of)
+                                    .orElse(null),
+                            journal.redoable(jobId)
+                                    .map(SheetHead.ChangeView::of)
+                                    .orElse(null)));
         });
-        return view(loaded.held(), interpret(loaded.held()), loaded.shown());
+        return view(both.held(), interpret(both.held()), both.beside(), asked.units());
     }
 
     /** What a job says, as far as it is not known already. */
@@ -113,89 +155,69 @@ public class Sheets {
         interpret(reading.execute(t -> load(jobId)));
     }
 
-    private Interpretation interpret(JobHeld held) {
-        Jobs.StoredJob job = held.job();
-        Interpretation result = known.get(new Revision(job.id(), job.revision()), key -> interpreter.interpret(held));
+    private Interpretation interpret(Held held) {
+        Jobs.StoredJob job = held.stored();
+        Interpretation result = known.get(
+                new Revision(job.id(), job.revision()), key -> Interpreter.interpret(held.record(), held.shop()));
         Verdict verdict = result.diagnosis().engine();
-        headlines.workedOut(job.id(), job.revision(), Say.labelled(verdict.what(), result.engine()), verdict.tone());
+        String words = new Wording(result.engine(), Units.METRIC).fill(verdict.what());
+        headlines.workedOut(job.id(), job.revision(), words, verdict.tone());
         return result;
     }
 
-    private JobHeld load(long jobId) {
+    private Held load(long jobId) {
         Jobs.StoredJob job = jobs.byId(jobId);
-        Engines.StoredEngine stored = engines.byId(job.engineId());
-        return new JobHeld(
+        Engines.StoredEngine engine = engines.byId(job.engineId());
+        return new Held(
                 job,
                 jobs.read(job),
-                stored,
-                engines.read(stored),
-                compression.passes(jobId),
-                leakdown.readings(jobId),
-                testers.all(),
-                examinations.of(jobId),
-                choices.leadingSchool(),
-                choices.leadingPlugSchool());
+                engine,
+                engines.read(engine),
+                parts.stream().map(p -> Loaded.of(p, jobId)).toList(),
+                choices.shop());
     }
 
-    private Shown shown(JobHeld held) {
-        long jobId = held.job().id();
-        return new Shown(
-                photos.of(jobId),
-                corrections.of(jobId).stream()
-                        .map(c -> c.words() + ", " + c.at())
-                        .toList(),
-                serviceLogs.of(held.stored().id()),
-                journal.undoable(jobId).map(SheetView.ChangeView::of).orElse(null),
-                journal.redoable(jobId).map(SheetView.ChangeView::of).orElse(null));
-    }
-
-    private SheetView view(JobHeld held, Interpretation c, Shown shown) {
-        Engine engine = c.engine();
-        UnaryOperator<String> say = sentence -> Say.labelled(sentence, engine);
-        return new SheetView(
-                held.job(),
+    private SheetView view(Held held, Interpretation said, Beside beside, Units units) {
+        Engine engine = said.engine();
+        List<Station> stations = Station.of(said.record());
+        List<String> notComputed = Stream.concat(held.leftOut().stream(), said.notComputed().stream())
+                .toList();
+        SheetHead head = new SheetHead(
                 held.stored(),
+                held.storedEngine(),
                 engine.arrangement().cylinders().stream()
-                        .map(n -> cylinder(engine, n))
+                        .map(n -> SheetHead.CylinderView.of(engine, n))
                         .toList(),
-                held.passes(),
-                held.passes().stream().flatMap(p -> cranked(p, engine)).toList(),
-                Station.of(engine, held.examination()),
-                held.examination(),
-                ExaminationView.of(engine, held.examination(), c.reading(), held.plugSchool(), say),
-                shown.photos(),
-                shown.corrections(),
-                shown.service(),
-                serviceLogs.log(shown.service()).lastOilChange(held.readable().value()),
-                CompressionView.of(c, held.passes(), say),
-                LeakdownView.of(engine, c, held, say),
-                DiagnosisView.of(c.diagnosis(), say),
-                held.leading(),
-                Cautions.of(engine),
-                c.notComputed(),
-                shown.undo(),
-                shown.redo());
+                stations,
+                stations.stream().map(s -> SheetHead.StationView.of(s, engine)).toList(),
+                beside.service(),
+                serviceLogs.log(beside.service()).lastOilChange(held.job().value()),
+                DiagnosisView.of(said.diagnosis()),
+                held.shop().choice(School.class, School.LOWEST_75),
+                notComputed,
+                beside.undo(),
+                beside.redo());
+        All all = new All();
+        put(all, head);
+        held.parts().forEach(p -> put(all, p.shown(said)));
+        return new SheetView(json.writer()
+                .withAttribute(Wording.class, new Wording(engine, units))
+                .writeValueAsString(all));
     }
 
-    private static SheetView.CylinderView cylinder(Engine engine, CylinderNumber n) {
-        return new SheetView.CylinderView(
-                n.value(),
-                engine.label(n),
-                engine.arrangement().neighbours(n).stream()
-                        .map(CylinderNumber::value)
-                        .toList(),
-                engine.arrangement().boreLeanDeg(n).orElse(null),
-                CompressionAnalyst.wetRefusal(engine, n).isEmpty());
+    /** The sheet as one: texts that stand directly on it are sentences. */
+    private static final class All extends LinkedHashMap<String, Object> implements Worded {
+        private static final long serialVersionUID = 1L;
     }
 
-    private static Stream<SheetView.CrankedView> cranked(StoredPass pass, Engine engine) {
-        Conditions conditions = ConditionsReader.read(pass.conditions());
-        return conditions.length().stream()
-                .map(l -> new SheetView.CrankedView(
-                        pass.id(), RangeView.ofNumbers(l.strokes(engine.cycle(), conditions.crankingSpeed()))));
-    }
-
-    Engine engineOf(long jobId) {
-        return jobs.engineOf(jobId);
+    private static void put(All into, Record shown) {
+        Arrays.stream(shown.getClass().getRecordComponents()).forEach(c -> {
+            try {
+                c.getAccessor().setAccessible(true);
+                into.put(c.getName(), c.getAccessor().invoke(shown));
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException(e);
+            }
+        });
     }
 }

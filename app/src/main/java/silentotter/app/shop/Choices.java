@@ -1,14 +1,23 @@
 package silentotter.app.shop;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
-import silentotter.core.compression.School;
-import silentotter.core.plugs.PlugSchool;
+import silentotter.app.shop.ShopMapper.Choice;
+import silentotter.core.finding.Shop;
+import silentotter.core.twin.CrankingSetup;
+import silentotter.core.twin.LeakCurve;
 
 /** What this shop has chosen once for all its jobs. A choice changes what every sheet says. */
 @Service
 public class Choices {
+    /** Leak curves cost some twenty twin runs each and depend only on their setup, so they are remembered. */
+    private final LoadingCache<CrankingSetup, LeakCurve> curves =
+            Caffeine.newBuilder().maximumSize(500).build(LeakCurve::of);
+
     private final ShopMapper mapper;
     private final Journal journal;
 
@@ -17,27 +26,17 @@ public class Choices {
         this.journal = journal;
     }
 
-    /** The school of evenness that leads; the others are shown beside it. */
+    /** The shop, as interpretations ask for it. */
     @Transactional(readOnly = true)
-    public School leadingSchool() {
-        return mapper.leadingSchool();
+    public Shop shop() {
+        return new Shop(
+                mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)), curves::get);
     }
 
-    /** The school of plug reading whose statements count; the rest are shown beside them. */
-    @Transactional(readOnly = true)
-    public PlugSchool leadingPlugSchool() {
-        return mapper.leadingPlugSchool();
-    }
-
+    /** The school that leads in its matter from now on; the others are shown beside it. */
     @Transactional
-    public void lead(School school) {
-        mapper.lead(school);
-        journal.touchedAllJobs();
-    }
-
-    @Transactional
-    public void leadPlugs(PlugSchool school) {
-        mapper.leadPlugs(school);
+    public void lead(Enum<?> school) {
+        mapper.choose(new Choice(school.getDeclaringClass().getSimpleName(), school.name()));
         journal.touchedAllJobs();
     }
 }

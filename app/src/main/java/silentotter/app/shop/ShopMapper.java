@@ -1,22 +1,19 @@
 package silentotter.app.shop;
 
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.annotations.Update;
-import silentotter.core.compression.School;
-import silentotter.core.plugs.PlugSchool;
 
 @Mapper
 interface ShopMapper {
-    @Select("select leading_school from shop where id = 1")
-    School leadingSchool();
+    record Choice(String matter, String chosen) {}
 
-    @Update("update shop set leading_school = #{school} where id = 1")
-    void lead(School school);
+    @Select("select matter, chosen from choice")
+    List<Choice> choices();
 
-    @Select("select leading_plug_school from shop where id = 1")
-    PlugSchool leadingPlugSchool();
-
-    @Update("update shop set leading_plug_school = #{school} where id = 1")
-    void leadPlugs(PlugSchool school);
+    @Insert("""
+            insert into choice (matter, chosen) values (#{matter}, #{chosen})
+            on conflict (matter) do update set chosen = excluded.chosen""")
+    void choose(Choice choice);
 }

@@ -3,6 +3,7 @@ package silentotter.core.compression;
 import java.util.ArrayList;
 import java.util.List;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * The shape of a build-up curve against its sisters on the same gauge.
@@ -12,7 +13,7 @@ import silentotter.core.engine.CylinderNumber;
  * hole of either kind flattens the curve and the gauge's own volume shapes it more, so the shape weighs little: a
  * likelihood ratio of 1.5 and never more than 2.
  */
-public record BuildUp(CylinderNumber cylinder, double firstOverFinal, double sisters, Shape shape, String reason) {
+public record BuildUp(CylinderNumber cylinder, double firstOverFinal, Shape shape, String reason) implements Worded {
     /** How the curve compares. */
     public enum Shape {
         AS_SISTERS,
@@ -57,7 +58,6 @@ public record BuildUp(CylinderNumber cylinder, double firstOverFinal, double sis
             return new BuildUp(
                     cylinder,
                     ratio,
-                    Double.NaN,
                     Shape.NO_SISTERS,
                     "No sister cylinder was written down stroke by stroke on this gauge, so the shape says nothing.");
         }
@@ -69,7 +69,6 @@ public record BuildUp(CylinderNumber cylinder, double firstOverFinal, double sis
             return new BuildUp(
                     cylinder,
                     ratio,
-                    sisters,
                     Shape.FLATTER,
                     first + ": a fixed hole, valve or broken ring. Weighs little: the gauge shapes the curve more.");
         }
@@ -77,10 +76,9 @@ public record BuildUp(CylinderNumber cylinder, double firstOverFinal, double sis
             return new BuildUp(
                     cylinder,
                     ratio,
-                    sisters,
                     Shape.CLIMBING,
                     first + ": it climbs late, which practice reads as rings. Weighs little.");
         }
-        return new BuildUp(cylinder, ratio, sisters, Shape.AS_SISTERS, first + ": the same shape.");
+        return new BuildUp(cylinder, ratio, Shape.AS_SISTERS, first + ": the same shape.");
     }
 }

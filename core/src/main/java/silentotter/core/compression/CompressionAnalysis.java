@@ -7,6 +7,7 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Volume;
+import silentotter.core.wording.Worded;
 
 /**
  * Everything that compression alone says of an engine.
@@ -29,7 +30,8 @@ public record CompressionAnalysis(
         Optional<Volume> safeOil,
         List<ReadingFault> faults,
         List<List<PassDoubt>> doubts,
-        List<Lack> lacks) {
+        List<Lack> lacks)
+        implements Worded {
 
     /** Whether schools that could decide decided differently. */
     public boolean schoolsDisagree() {

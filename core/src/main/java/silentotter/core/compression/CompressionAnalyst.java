@@ -10,7 +10,6 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.flow.Atmosphere;
 import silentotter.core.job.Ambient;
-import silentotter.core.leakdown.CompressionBeside;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;

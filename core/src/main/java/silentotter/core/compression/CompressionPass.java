@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.job.Observation;
 
 /**
  * One round of the cylinders under one set of conditions.
@@ -12,7 +13,8 @@ import silentotter.core.engine.CylinderNumber;
  * @param settled questions about it that somebody has answered: what was typed is meant
  */
 public record CompressionPass(
-        PassKind kind, Conditions conditions, List<CompressionReading> readings, Set<PassDoubt.Kind> settled) {
+        PassKind kind, Conditions conditions, List<CompressionReading> readings, Set<PassDoubt.Kind> settled)
+        implements Observation {
     public CompressionPass {
         readings = readings.stream()
                 .sorted(Comparator.comparingInt(CompressionReading::order))

@@ -6,6 +6,7 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;
+import silentotter.core.wording.Worded;
 
 /**
  * What the dry test says of one cylinder.
@@ -28,4 +29,5 @@ public record CylinderResult(
         Optional<Estimate<LeakArea>> leakArea,
         Optional<LeakArea> detectable,
         List<CylinderNumber> lowNeighbours,
-        String reason) {}
+        String reason)
+        implements Worded {}

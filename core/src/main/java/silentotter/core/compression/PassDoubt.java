@@ -3,6 +3,7 @@ package silentotter.core.compression;
 import java.util.List;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.PressureUnit;
+import silentotter.core.wording.Worded;
 
 /**
  * Something typed that may be meant as something else. It is kept and asked about; nothing is taken for another thing in
@@ -12,7 +13,8 @@ import silentotter.core.quantity.PressureUnit;
  * @param text what makes one ask
  * @param readings as what else it may be meant, likeliest first; empty where only a person can say
  */
-public record PassDoubt(Kind kind, List<CylinderNumber> cylinders, String text, List<Conversion> readings) {
+public record PassDoubt(Kind kind, List<CylinderNumber> cylinders, String text, List<Conversion> readings)
+        implements Worded {
     /** What is asked. */
     public enum Kind {
         /** No engine reads like this in this unit. */

@@ -2,6 +2,7 @@ package silentotter.core.compression;
 
 import java.util.List;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * A reason to distrust readings, or to widen what is said from them.
@@ -10,4 +11,5 @@ import silentotter.core.engine.CylinderNumber;
  * @param text what was seen and what it does to the result
  * @param remedy the cheapest way to settle it
  */
-public record ReadingFault(FaultKind kind, PassKind pass, List<CylinderNumber> cylinders, String text, String remedy) {}
+public record ReadingFault(FaultKind kind, PassKind pass, List<CylinderNumber> cylinders, String text, String remedy)
+        implements Worded {}

@@ -2,6 +2,7 @@ package silentotter.core.compression;
 
 import java.util.List;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * One school's ruling on one engine, with its reason.
@@ -10,4 +11,5 @@ import silentotter.core.engine.CylinderNumber;
  * @param cylinders those that the ruling is about; empty when it holds
  * @param reason the measured figure against the limit, in a sentence
  */
-public record SchoolOpinion(School school, Ruling ruling, String rule, List<CylinderNumber> cylinders, String reason) {}
+public record SchoolOpinion(School school, Ruling ruling, String rule, List<CylinderNumber> cylinders, String reason)
+        implements Worded {}

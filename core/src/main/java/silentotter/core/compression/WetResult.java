@@ -4,6 +4,7 @@ import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.Volume;
+import silentotter.core.wording.Worded;
 
 /**
  * Dry against wet on one cylinder. All figures are per cent of the dry reading.
@@ -21,4 +22,5 @@ public record WetResult(
         Optional<Estimate<Double>> artefactPercent,
         Optional<Estimate<Double>> netPercent,
         WetOutcome outcome,
-        String reason) {}
+        String reason)
+        implements Worded {}

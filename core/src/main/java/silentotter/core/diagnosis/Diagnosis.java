@@ -3,6 +3,7 @@ package silentotter.core.diagnosis;
 import java.util.List;
 import java.util.Map;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * What all findings of a job say together.
@@ -17,4 +18,5 @@ public record Diagnosis(
         List<EscapePath> paths,
         List<String> doesNotFit,
         List<String> open,
-        List<String> stops) {}
+        List<String> stops)
+        implements Worded {}

@@ -50,12 +50,11 @@ public final class Diagnostician {
         this.leading = leading;
     }
 
-    /** @param leading the school whose ruling the shop puts first */
-    public static Diagnosis diagnose(Engine engine, CompressionAnalysis analysis, School leading) {
-        return diagnose(engine, analysis, leading, ExaminationReading.NOTHING, LeakdownAnalysis.NONE);
-    }
-
-    /** The same together with what was seen before the gauges, and with leak-down. */
+    /**
+     * Compression, what was found at the other stations, and leak-down, together.
+     *
+     * @param leading the school whose ruling the shop puts first
+     */
     public static Diagnosis diagnose(
             Engine engine,
             CompressionAnalysis analysis,

@@ -3,6 +3,7 @@ package silentotter.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import silentotter.core.finding.Suspect;
+import silentotter.core.wording.Worded;
 
 /**
  * A verdict: what, where, how sure, why, what next.
@@ -12,7 +13,8 @@ import silentotter.core.finding.Suspect;
  * @param blames the suspects it names, so that findings which point to them are explained by it
  */
 public record Verdict(
-        Tone tone, String what, Sureness sureness, List<String> why, String next, String misses, List<Suspect> blames) {
+        Tone tone, String what, Sureness sureness, List<String> why, String next, String misses, List<Suspect> blames)
+        implements Worded {
     public Verdict {
         why = List.copyOf(why);
         blames = List.copyOf(blames);

@@ -5,6 +5,7 @@ import java.util.Objects;
 import silentotter.core.crankcase.CrankcaseHold;
 import silentotter.core.inside.CylinderInside;
 import silentotter.core.intake.Intake;
+import silentotter.core.job.Observation;
 import silentotter.core.plugs.PlugTray;
 import silentotter.core.signs.Signs;
 import silentotter.core.valves.ValveClearances;
@@ -22,7 +23,8 @@ public record Examination(
         Map<Integer, CylinderInside> inside,
         CrankcaseHold crankcase,
         ValveClearances valves,
-        Map<LossyStep, String> steps) {
+        Map<LossyStep, String> steps)
+        implements Observation {
     public static final Examination EMPTY = new Examination(
             Intake.EMPTY, Signs.EMPTY, PlugTray.EMPTY, Map.of(), CrankcaseHold.EMPTY, ValveClearances.EMPTY, Map.of());
 

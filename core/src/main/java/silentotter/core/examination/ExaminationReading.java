@@ -1,23 +1,15 @@
 package silentotter.core.examination;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import silentotter.core.crankcase.HoldRules;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
-import silentotter.core.inside.InsideRules;
-import silentotter.core.intake.IntakeRules;
-import silentotter.core.plugs.PlugReader;
 import silentotter.core.plugs.PlugReading;
-import silentotter.core.plugs.PlugSchool;
-import silentotter.core.signs.SignRules;
-import silentotter.core.valves.ClearanceRules;
 
 /**
  * What an examination says.
@@ -30,21 +22,14 @@ public record ExaminationReading(PlugReading plugs, List<Statement> statements, 
     public static final ExaminationReading NOTHING = new ExaminationReading(
             new PlugReading(Map.of(), Map.of(), Optional.empty(), List.of(), List.of()), List.of(), List.of());
 
-    /** @param school which school of plug reading counts in this shop */
-    public static ExaminationReading read(Engine engine, Examination examination, PlugSchool school) {
-        PlugReading plugs = PlugReader.read(engine, examination.intake(), examination.plugs());
-        List<Statement> statements = new ArrayList<>(IntakeRules.read(examination.intake()));
-        statements.addAll(SignRules.read(examination.signs()));
-        statements.addAll(plugs.of(school));
-        statements.addAll(ClearanceRules.read(engine, examination.valves()));
-        statements.addAll(InsideRules.read(examination.inside()));
-        if (engine.cycle() == Cycle.TWO_STROKE) {
-            statements.addAll(HoldRules.read(examination.crankcase()));
-            statements = statements.stream()
-                    .flatMap(s -> s.without(Suspect::isOfFourStrokesOnly).stream())
-                    .toList();
-        }
-        return new ExaminationReading(plugs, statements, Suspicion.from(statements));
+    /** All findings of a round on an engine: a two-stroke is not suspected of what it does not have. */
+    public static ExaminationReading of(Engine engine, PlugReading plugs, List<Statement> findings) {
+        List<Statement> possible = engine.cycle() != Cycle.TWO_STROKE
+                ? findings
+                : findings.stream()
+                        .flatMap(s -> s.without(Suspect::isOfFourStrokesOnly).stream())
+                        .toList();
+        return new ExaminationReading(plugs, possible, Suspicion.from(possible));
     }
 
     public List<Statement> stops() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * What one finding says, with its reason and its weight.
@@ -27,7 +28,8 @@ public record Statement(
         List<Suspect> suspects,
         Optional<String> tellApart,
         Urgency urgency,
-        boolean fullReadingOnly) {
+        boolean fullReadingOnly)
+        implements Worded {
 
     /** Where in the round a statement comes from. */
     public enum Source {

@@ -2,11 +2,14 @@ package silentotter.core.input;
 
 import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * The range in which each number of the job can be true at all. Wide on purpose: it stops slips of the finger and
- * wrong units, it does not judge an engine. Field names are those of the API and the case file.
+ * wrong units, it does not judge an engine. Each says at which place of the
+ * API and the case file it holds; {@code *} stands for a cylinder or one of several alike.
  */
 public enum AllowedRange {
     CYLINDERS("cylinders", "", 1, 16, "the sheet draws one column a cylinder"),
@@ -28,7 +31,6 @@ public enum AllowedRange {
     RATED_SPEED("ratedRpm", "rpm", 50, 20000, ""),
     LIMIT_PRESSURE("limitKPa", "kPa", 100, 6000, "a maker's compression figure"),
     LIMIT_SPREAD("limitSpreadKPa", "kPa", 5, 2000, "a maker's allowed difference"),
-    LIMIT_SPREAD_PERCENT("limitSpreadPercent", "%", 1, 60, "a maker's allowed difference"),
     READING("strokesKPa", "kPa", 0, 7000, "no cranking gauge goes higher"),
     CRANKING_SPEED("crankingRpm", "rpm", 20, 1500, "hand crank to kick start"),
     BATTERY("batteryVolts", "V", 4, 60, "6 to 48 V systems while cranking"),
@@ -47,51 +49,46 @@ public enum AllowedRange {
     INTAKE_FACTOR("intakeFactor", "", 0.2, 1, "1 is throttle wide open"),
     DISTANCE("distanceKm", "km", 0, 5_000_000, ""),
     HOURS("hours", "h", 0, 300_000, ""),
-    SECONDS_TO_FIRE("secondsToFire", "s", 0, 120, "longer, and the starter burns"),
-    COLD_START("coldStartC", "°C", -40, 60, "outdoor air"),
-    STOOD_DAYS("stoodDays", "days", 0, 36_500, ""),
-    HOURS_SINCE_BUILT("hoursSinceBuilt", "h", 0, 300_000, ""),
-    WEAKNESS_TIMES("times", "times", 1, 10, "a prior, not a proof"),
-    OIL_PRESSURE_COLD("coldKPa", "kPa", 0, 1500, ""),
-    OIL_PRESSURE_COLD_SPEED("coldRpm", "rpm", 200, 8000, "idle to full speed"),
-    OIL_PRESSURE_HOT("hotKPa", "kPa", 0, 1500, ""),
-    OIL_PRESSURE_HOT_SPEED("hotRpm", "rpm", 200, 8000, "idle to full speed"),
-    STANDING("standingHours", "h", 0, 10_000, ""),
-    SOAK("minutes", "min", 1, 2880, "two days"),
-    GAP("gapMm", "mm", 0, 3, "0 is bridged"),
-    NEW_GAP("newGapMm", "mm", 0.2, 3, ""),
+    SECONDS_TO_FIRE("intake.secondsToFire", "s", 0, 120, "longer, and the starter burns"),
+    COLD_START("intake.coldStartC", "°C", -40, 60, "outdoor air"),
+    STOOD_DAYS("intake.stoodDays", "days", 0, 36_500, ""),
+    HOURS_SINCE_BUILT("intake.hoursSinceBuilt", "h", 0, 300_000, ""),
+    WEAKNESS_TIMES("intake.weakness.times", "times", 1, 10, "a prior, not a proof"),
+    OIL_PRESSURE_COLD("signs.oilPressure.coldKPa", "kPa", 0, 1500, ""),
+    OIL_PRESSURE_COLD_SPEED("signs.oilPressure.coldRpm", "rpm", 200, 8000, "idle to full speed"),
+    OIL_PRESSURE_HOT("signs.oilPressure.hotKPa", "kPa", 0, 1500, ""),
+    OIL_PRESSURE_HOT_SPEED("signs.oilPressure.hotRpm", "rpm", 200, 8000, "idle to full speed"),
+    SOAK("signs.soak.minutes", "min", 1, 2880, "two days"),
+    GAP("plugs.plugs.*.gapMm", "mm", 0, 3, "0 is bridged"),
+    NEW_GAP("plugs.set.newGapMm", "mm", 0.2, 3, ""),
     SUPPLY("supplyKPa", "kPa", 20, 1500, "above any shop's air"),
     CYLINDER_PRESSURE("cylinderKPa", "kPa", 0, 1500, "at most the supply"),
     LEAK_PERCENT("leakPercent", "%", 0, 100, "100 is a wrong stroke, a holed piston or an open hose"),
-    LEAK_PERCENT_OF_A_HOLE("leakPercent", "%", 0, 99.5, "at 100 any hole fits"),
+    LEAK_PERCENT_OF_A_HOLE("holes.leakPercent", "%", 0, 99.5, "at 100 any hole fits"),
     ORIFICE("orificeMm", "mm", 0.2, 10, "metering orifice of a tester"),
     BLEED_HOLE("bleedHoleMm", "mm", 0.2, 10, "drilled hole to calibrate with"),
     DISCHARGE("dischargeCoefficient", "", 0.3, 1, "sharp edge 0.6, rounded 1"),
     BLEED_DISCHARGE("bleedDischargeCoefficient", "", 0.3, 1, "sharp edge 0.6, rounded 1"),
     RESOLUTION("resolutionPercent", "points", 0.1, 20, "smallest step that can be read"),
-    INTAKE_CLEARANCE("intakeMm", "mm", 0, 3, ""),
-    EXHAUST_CLEARANCE("exhaustMm", "mm", 0, 3, ""),
-    HOLD_START("startKPa", "kPa", 5, 100, "more pushes the seals out"),
-    HOLD_END("endKPa", "kPa", 0, 100, ""),
-    HOLD_SECONDS("seconds", "s", 5, 3600, ""),
-    SERVICE_LITRES("litres", "L", 0, 2000, "");
+    INTAKE_CLEARANCE("valves.cylinders.*.intakeMm", "mm", 0, 3, ""),
+    EXHAUST_CLEARANCE("valves.cylinders.*.exhaustMm", "mm", 0, 3, ""),
+    HOLD_START("crankcase.*.startKPa", "kPa", 5, 100, "more pushes the seals out"),
+    HOLD_END("crankcase.*.endKPa", "kPa", 0, 100, ""),
+    HOLD_SECONDS("crankcase.*.seconds", "s", 5, 3600, ""),
+    SERVICE_LITRES("service.litres", "L", 0, 2000, "");
 
-    private final String field;
+    private final Pattern pattern;
     private final String unit;
     private final double min;
     private final double max;
     private final String reason;
 
-    AllowedRange(String field, String unit, double min, double max, String reason) {
-        this.field = field;
+    AllowedRange(String place, String unit, double min, double max, String reason) {
+        this.pattern = Pattern.compile(".*\\." + place.replace(".", "\\.").replace("*", "[^.]+"));
         this.unit = unit;
         this.min = min;
         this.max = max;
         this.reason = reason;
-    }
-
-    public String field() {
-        return field;
     }
 
     public String unit() {
@@ -124,11 +121,15 @@ public enum AllowedRange {
         return Optional.of(FieldProblem.of(path, plain(value) + " is outside " + inWords(), inWords()));
     }
 
-    /** The range of a field by its API name, whatever path stands before it and whatever index behind. */
-    public static Optional<AllowedRange> ofField(String path) {
-        String last = path.replaceAll("\\[\\d+]", "");
-        String name = last.substring(last.lastIndexOf('.') + 1);
-        return Arrays.stream(values()).filter(r -> r.field.equals(name)).findFirst();
+    /**
+     * The range of a field by its path on the API or in a case file: {@code examination.plugs.plugs.3.gapMm}. Places say as
+     * much of a path as is needed to mean one thing; where several fit, the one that says most counts.
+     */
+    public static Optional<AllowedRange> at(String path) {
+        String plain = "." + path.replaceAll("\\[\\d+]", "");
+        return Arrays.stream(values())
+                .filter(r -> r.pattern.matcher(plain).matches())
+                .max(Comparator.comparingInt(r -> r.pattern.pattern().length()));
     }
 
     private static String plain(double value) {

@@ -27,29 +27,52 @@ public record CylinderInside(
         return exhaustFace.filter(f -> f == which).isPresent();
     }
 
-    /** In a few words, for the row on the sheet. */
-    public String inWords() {
+    /** What was seen of a cylinder as a whole; the most telling thing wins. */
+    public enum Look {
+        HOLED("holed"),
+        SCORED("scored"),
+        WASHED("washed clean"),
+        OIL_WET("oil wet"),
+        FUEL_WET("fuel wet"),
+        BURNT("burnt"),
+        GLAZED("glazed"),
+        DRY("dry");
+
+        private final String words;
+
+        Look(String words) {
+            this.words = words;
+        }
+
+        /** In a few words, for the row on the sheet. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Empty while too little was said of it. */
+    public Optional<Look> look() {
         if (has(Crown.HOLED)) {
-            return "holed";
+            return Optional.of(Look.HOLED);
         }
         if (has(BoreWall.SCORED)) {
-            return "scored";
+            return Optional.of(Look.SCORED);
         }
         if (has(Crown.WASHED_CLEAN) || waterMarks.orElse(false)) {
-            return "washed clean";
+            return Optional.of(Look.WASHED);
         }
         if (has(Crown.WET_OIL) || has(IntakeBack.WET_OIL)) {
-            return "oil wet";
+            return Optional.of(Look.OIL_WET);
         }
         if (has(Crown.WET_FUEL)) {
-            return "fuel wet";
+            return Optional.of(Look.FUEL_WET);
         }
         if (has(ExhaustFace.BURNT)) {
-            return "burnt";
+            return Optional.of(Look.BURNT);
         }
         if (has(BoreWall.GLAZED)) {
-            return "glazed";
+            return Optional.of(Look.GLAZED);
         }
-        return crown.isPresent() || bore.isPresent() ? "dry" : "";
+        return crown.isPresent() || bore.isPresent() ? Optional.of(Look.DRY) : Optional.empty();
     }
 }

@@ -36,6 +36,12 @@ public record LeakdownTester(
     private static final double CALIBRATED_SIGMA = 0.02;
     private static final double UNCALIBRATED_SIGMA = 0.15;
 
+    /** The same tester at the supply that stood when it was read. */
+    public LeakdownTester withSupply(Pressure stood) {
+        return new LeakdownTester(
+                name, kind, Optional.of(stood), orifice, dischargeCoefficient, resolutionPoints, calibrated);
+    }
+
     /** The tester as two holes; empty where orifice or supply is unknown, or the dial shows zones only. */
     public Optional<TwoHoles> holes(Pressure ambientAbsolute) {
         return kind == TesterKind.ZONES

@@ -12,14 +12,14 @@ import silentotter.core.engine.FiringOrder;
  * Where the crank has to stand for one cylinder's leak-down, and what the others do there.
  *
  * @param next the cylinder after it in firing order
- * @param turnToNextDeg how far to turn in the running direction to get there
+ * @param turnDeg how far to turn in the running direction to get there
  * @param intakeOpen cylinders with an intake valve open at this position
  * @param exhaustOpen cylinders with an exhaust valve open at this position
  */
 public record CrankPosition(
         CylinderNumber cylinder,
         CylinderNumber next,
-        double turnToNextDeg,
+        double turnDeg,
         List<CylinderNumber> intakeOpen,
         List<CylinderNumber> exhaustOpen) {
     /** Usual valve timing, degrees after top centre of compression. Makers differ by some 20°. */

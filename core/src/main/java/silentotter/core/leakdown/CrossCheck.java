@@ -2,6 +2,7 @@ package silentotter.core.leakdown;
 
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
+import silentotter.core.wording.Worded;
 
 /**
  * Leak-down held against compression.
@@ -15,7 +16,8 @@ public record CrossCheck(
         double measured,
         Outcome outcome,
         String text,
-        String retest) {
+        String retest)
+        implements Worded {
     /** How the two fit. */
     public enum Outcome {
         AGREE,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import silentotter.core.compression.CompressionBeside;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.leakdown.CrossCheck.Outcome;
 import silentotter.core.quantity.Estimate;

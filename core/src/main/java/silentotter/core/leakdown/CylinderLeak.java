@@ -5,6 +5,7 @@ import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
+import silentotter.core.wording.Worded;
 
 /**
  * What leak-down says of one cylinder.
@@ -31,7 +32,8 @@ public record CylinderLeak(
         int attempts,
         boolean recoverable,
         List<PathShare> paths,
-        String reason) {
+        String reason)
+        implements Worded {
 
     /** Whether it leaks more than a sound cylinder may. */
     public boolean leaks() {

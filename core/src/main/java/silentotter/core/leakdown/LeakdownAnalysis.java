@@ -6,6 +6,7 @@ import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
+import silentotter.core.wording.Worded;
 
 /**
  * Everything that leak-down says of an engine.
@@ -20,7 +21,8 @@ public record LeakdownAnalysis(
         List<LeakdownFault> faults,
         List<CrossCheck> crossChecks,
         List<String> passes,
-        List<TesterReading> byTester) {
+        List<TesterReading> byTester)
+        implements Worded {
     public static final LeakdownAnalysis NONE =
             new LeakdownAnalysis(Map.of(), true, List.of(), List.of(), List.of(), List.of());
 

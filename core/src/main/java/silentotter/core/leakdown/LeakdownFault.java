@@ -2,6 +2,7 @@ package silentotter.core.leakdown;
 
 import java.util.List;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * A reason to distrust leak-down readings.
@@ -10,5 +11,5 @@ import silentotter.core.engine.CylinderNumber;
  * @param undermines whether a verdict on them has to wait
  * @param remedy the cheapest way to settle it
  */
-public record LeakdownFault(
-        String kind, List<CylinderNumber> cylinders, boolean undermines, String text, String remedy) {}
+public record LeakdownFault(String kind, List<CylinderNumber> cylinders, boolean undermines, String text, String remedy)
+        implements Worded {}

@@ -7,6 +7,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.job.Observation;
+import silentotter.core.quantity.Pressure;
 
 /**
  * One attempt at one cylinder. Attempts are kept, never overwritten.
@@ -32,7 +34,8 @@ public record LeakdownReading(
         Map<CylinderNumber, Heard> neighbours,
         Set<CylinderNumber> excluded,
         List<Double> settling,
-        Optional<String> setAside) {
+        Optional<String> setAside)
+        implements Observation {
     /** Above this a dial only says "at least": any larger hole reads the same. */
     static final double END_OF_DIAL = 99.5;
 
@@ -45,6 +48,16 @@ public record LeakdownReading(
         neighbours = Map.copyOf(neighbours);
         excluded = Set.copyOf(excluded);
         settling = List.copyOf(settling);
+    }
+
+    /**
+     * What two gauges say.
+     *
+     * @param supply above 0
+     * @return per cent of the supply that the cylinder lets go, 0 to 100
+     */
+    public static double percentLost(Pressure cylinder, Pressure supply) {
+        return Math.max(0, Math.min(100, 100 * (1 - cylinder.ratioTo(supply))));
     }
 
     public boolean counts() {

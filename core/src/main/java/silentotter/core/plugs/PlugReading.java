@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Statement;
+import silentotter.core.wording.Worded;
 
 /**
  * A tray of plugs, read: the set first, then plug by plug.
@@ -19,7 +20,8 @@ public record PlugReading(
         Map<CylinderNumber, GapGrowth> growth,
         Optional<String> set,
         List<String> notes,
-        List<Statement> statements) {
+        List<Statement> statements)
+        implements Worded {
 
     /** The statements that a school makes. */
     public List<Statement> of(PlugSchool school) {

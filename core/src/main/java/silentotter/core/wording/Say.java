@@ -3,10 +3,7 @@ package silentotter.core.wording;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import silentotter.core.engine.CylinderNumber;
-import silentotter.core.engine.Engine;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;
@@ -15,12 +12,10 @@ import silentotter.core.quantity.Volume;
 
 /**
  * Puts quantities into sentences as marks such as <code>{kPa:905.2}</code>, <code>{mm2:1.85}</code>,
- * <code>{mL:5}</code>, <code>{C:20}</code>, and cylinders as <code>{cyl:3}</code>. Whoever shows the sentence replaces each mark by the value in the user's
- * unit; the sentence itself never changes with the units.
+ * <code>{mL:5}</code>, <code>{C:20}</code>, and cylinders as <code>{cyl:3}</code>. {@link Wording} replaces each
+ * mark by the value in the reader's unit; the sentence itself never changes with units or labels.
  */
 public final class Say {
-    private static final Pattern CYLINDER = Pattern.compile("\\{cyl:(\\d+)}");
-
     private Say() {}
 
     public static String pressure(Pressure pressure) {
@@ -87,13 +82,6 @@ public final class Say {
         }
         String head = String.join(", ", texts.subList(0, texts.size() - 1));
         return head + " and " + texts.get(texts.size() - 1);
-    }
-
-    /** Replaces the marks of cylinders by the labels of this shop; quantities stay marks, since their units may still change. */
-    public static String labelled(String text, Engine engine) {
-        return CYLINDER.matcher(text)
-                .replaceAll(
-                        m -> Matcher.quoteReplacement(engine.label(CylinderNumber.of(Integer.parseInt(m.group(1))))));
     }
 
     private static String mark(String unit, double value, int decimals) {

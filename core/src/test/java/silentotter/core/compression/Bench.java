@@ -1,13 +1,15 @@
 package silentotter.core.compression;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import silentotter.core.diagnosis.Diagnosis;
-import silentotter.core.diagnosis.Diagnostician;
 import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
@@ -22,20 +24,24 @@ import silentotter.core.engine.Size;
 import silentotter.core.engine.SourcedLimit;
 import silentotter.core.engine.Traits;
 import silentotter.core.engine.UsualEngines;
-import silentotter.core.examination.ExaminationReading;
+import silentotter.core.finding.Shop;
 import silentotter.core.instruments.CompressionGauge;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.interpretation.Interpreter;
 import silentotter.core.job.Ambient;
+import silentotter.core.job.Job;
+import silentotter.core.job.JobRecord;
+import silentotter.core.job.Observation;
 import silentotter.core.leakdown.LeakdownAnalysis;
-import silentotter.core.leakdown.LeakdownAnalyst;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Volume;
-import silentotter.core.twin.LeakCurve;
 
 /** A bench to take readings at in tests: an engine, a gauge, and passes typed as somebody would. */
 public final class Bench {
+    private final Map<CylinderNumber, String> labels = new HashMap<>();
     private Arrangement arrangement;
     private Traits traits = Traits.UNKNOWN;
     private Size size = new Size(
@@ -94,6 +100,12 @@ public final class Bench {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
+        return this;
+    }
+
+    /** The shop calls a cylinder by a name of its own. */
+    public Bench labelled(int cylinder, String label) {
+        labels.put(CylinderNumber.of(cylinder), label);
         return this;
     }
 
@@ -196,32 +208,37 @@ public final class Bench {
 
     public Engine engine() {
         return new Engine(
-                "Tarn", arrangement, Map.of(), firing, Optional.empty(), traits, size, limits, OilData.UNKNOWN);
+                "Tarn",
+                arrangement,
+                Map.copyOf(labels),
+                firing,
+                Optional.empty(),
+                traits,
+                size,
+                limits,
+                OilData.UNKNOWN);
     }
 
     public CompressionAnalysis analyse() {
-        return new CompressionAnalyst(LeakCurve::of).analyse(engine(), ambient, passes);
+        return interpret().compression();
     }
 
-    public Diagnosis diagnose(ExaminationReading examination) {
-        return Diagnostician.diagnose(engine(), analyse(), School.LOWEST_75, examination, LeakdownAnalysis.NONE);
+    /** The readings so far and whatever else was observed. */
+    public JobRecord record(Observation... more) {
+        Job job = new Job(LocalDate.EPOCH, Optional.empty(), Optional.empty(), "", "", ambient);
+        return new JobRecord(
+                engine(), job, Stream.concat(passes.stream(), Stream.of(more)).toList());
     }
 
-    /** Compression and leak-down of the same engine together. */
-    public Diagnosis diagnose(LeakdownReading... readings) {
-        return Diagnostician.diagnose(
-                engine(), analyse(), School.LOWEST_75, ExaminationReading.NOTHING, leakdown(readings));
+    public Interpretation interpret(Observation... more) {
+        return Interpreter.interpret(record(more), Shop.USUAL);
+    }
+
+    public Diagnosis diagnose(Observation... more) {
+        return interpret(more).diagnosis();
     }
 
     public LeakdownAnalysis leakdown(LeakdownReading... readings) {
-        return LeakdownAnalyst.analyse(
-                engine(),
-                ambient,
-                List.of(readings),
-                new CompressionAnalyst(LeakCurve::of).beside(engine(), ambient, passes, analyse()));
-    }
-
-    public Diagnosis diagnose() {
-        return Diagnostician.diagnose(engine(), analyse(), School.LOWEST_75);
+        return interpret(readings).leakdown();
     }
 }

@@ -98,20 +98,4 @@ class EngineTest {
         assertThat(V8.liesOver(CylinderNumber.of(1))).isFalse();
         assertThat(FOUR.liesOver(CylinderNumber.of(1))).isFalse();
     }
-
-    @Test
-    void sentencesShowTheShopsLabels() {
-        Engine engine = new Engine(
-                "Petrel",
-                UsualEngines.arrangements(Layout.FLAT, 2, EngineEnd.FREE).get(0),
-                java.util.Map.of(CylinderNumber.of(2), "S$"),
-                Optional.empty(),
-                Optional.empty(),
-                Traits.UNKNOWN,
-                Size.UNKNOWN,
-                MakerLimits.UNKNOWN,
-                OilData.UNKNOWN);
-        assertThat(silentotter.core.wording.Say.labelled("{cyl:2} after {cyl:1} at {kPa:900.0}", engine))
-                .isEqualTo("S$ after 1 at {kPa:900.0}");
-    }
 }

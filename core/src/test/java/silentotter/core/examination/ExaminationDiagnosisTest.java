@@ -20,8 +20,8 @@ import silentotter.core.inside.IntakeBack;
 import silentotter.core.intake.History;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.KnownWeakness;
+import silentotter.core.interpretation.Interpretation;
 import silentotter.core.plugs.Plug;
-import silentotter.core.plugs.PlugSchool;
 import silentotter.core.plugs.Plugs;
 import silentotter.core.signs.Seen;
 import silentotter.core.signs.Signs;
@@ -42,7 +42,7 @@ class ExaminationDiagnosisTest {
     }
 
     private static Diagnosis diagnose(Bench bench, Examination examination) {
-        return bench.diagnose(ExaminationReading.read(bench.engine(), examination, PlugSchool.FULL_READING));
+        return bench.diagnose(examination);
     }
 
     private static CylinderInside camera(Crown crown, BoreWall bore, IntakeBack back, ExhaustFace face) {
@@ -133,9 +133,9 @@ class ExaminationDiagnosisTest {
                 Optional.empty(),
                 Optional.of(new KnownWeakness(Optional.of(Suspect.COOLANT_ENTRY), Optional.of(6.0), Optional.empty())));
         Bench even = Bench.inline(4).dry(1300, 1290, 1310, 1295);
-        ExaminationReading reading =
-                ExaminationReading.read(even.engine(), seen(Signs.EMPTY, Map.of(), told), PlugSchool.FULL_READING);
-        assertThat(even.diagnose(reading).engine().what()).isEqualTo("Compression even");
+        Interpretation said = even.interpret(seen(Signs.EMPTY, Map.of(), told));
+        ExaminationReading reading = said.seen();
+        assertThat(said.diagnosis().engine().what()).isEqualTo("Compression even");
         assertThat(reading.suspicions().get(0).suspect()).isEqualTo(Suspect.COOLANT_ENTRY);
         assertThat(reading.suspicions().get(0).without("known-weakness").weight())
                 .isLessThan(reading.suspicions().get(0).weight());
@@ -147,13 +147,9 @@ class ExaminationDiagnosisTest {
                 Seen.smoke(SmokeMoment.START_AFTER_STANDING, SmokeColour.BLUE, SmokeLasting.PUFF),
                 Map.of(),
                 Intake.EMPTY);
-        Engine twoStroke = Bench.inline(2).twoStroke().engine();
-        assertThat(ExaminationReading.read(twoStroke, puff, PlugSchool.FULL_READING)
-                        .statements())
+        assertThat(Bench.inline(2).twoStroke().interpret(puff).seen().statements())
                 .isEmpty();
-        assertThat(ExaminationReading.read(Bench.inline(2).engine(), puff, PlugSchool.FULL_READING)
-                        .statements())
-                .hasSize(1);
+        assertThat(Bench.inline(2).interpret(puff).seen().statements()).hasSize(1);
     }
 
     @Test

@@ -242,16 +242,16 @@ class LeakdownAnalystTest {
         CrankPosition p = CrankPosition.of(engine(FiringOrder.of(1, 3, 4, 2)), CylinderNumber.of(from))
                 .orElseThrow();
         assertThat(p.next()).isEqualTo(CylinderNumber.of(to));
-        assertThat(p.turnToNextDeg()).isEqualTo(degrees);
+        assertThat(p.turnDeg()).isEqualTo(degrees);
     }
 
     @Test
     void unevenIntervalsAndOpenValves() {
         FiringOrder uneven = new FiringOrder(FiringOrder.of(1, 2, 3, 4).cylinders(), List.of(90.0, 270.0, 90.0, 270.0));
         Engine engine = engine(uneven);
-        assertThat(CrankPosition.of(engine, CylinderNumber.of(1)).orElseThrow().turnToNextDeg())
+        assertThat(CrankPosition.of(engine, CylinderNumber.of(1)).orElseThrow().turnDeg())
                 .isEqualTo(90);
-        assertThat(CrankPosition.of(engine, CylinderNumber.of(4)).orElseThrow().turnToNextDeg())
+        assertThat(CrankPosition.of(engine, CylinderNumber.of(4)).orElseThrow().turnDeg())
                 .isEqualTo(270);
         CrankPosition four = CrankPosition.of(engine(FiringOrder.of(1, 3, 4, 2)), CylinderNumber.of(1))
                 .orElseThrow();

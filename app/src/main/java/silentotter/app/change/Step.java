@@ -1,0 +1,53 @@
+package silentotter.app.change;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import silentotter.app.storage.Documents;
+
+/** One step of a job under way, in one transaction: what it changes is written at once and remembered for undo. */
+public final class Step {
+    private final ChangeMapper mapper;
+    private final Documents documents;
+    private final long jobId;
+    private final String now;
+    private final List<Edit> edits = new ArrayList<>();
+
+    Step(ChangeMapper mapper, Documents documents, long jobId, Instant now) {
+        this.mapper = mapper;
+        this.documents = documents;
+        this.jobId = jobId;
+        this.now = now.toString();
+    }
+
+    /** A row was added; undo marks it as removed. */
+    public Step added(String table, long id) {
+        edits.add(new Edit(table, id, "removed", 1, 0));
+        return this;
+    }
+
+    /** Changes a value of a row. */
+    public Step set(String table, long id, String column, Object before, Object after) {
+        Edit edit = new Edit(table, id, column, before, after);
+        mapper.set(table, id, column, after);
+        edits.add(edit);
+        return this;
+    }
+
+    /** Leaves a sentence in the trail of the job; undo takes it back. */
+    public Step corrected(String words) {
+        return added("correction", mapper.insertCorrection(jobId, now, words));
+    }
+
+    /** @param description for the person, after "undo": "dry reading on cylinder 3" */
+    public void done(String description) {
+        mapper.giveUpUndone(jobId);
+        mapper.insert(jobId, now, 0, description, null, null, documents.write(edits));
+        mapper.touch(jobId, now);
+    }
+
+    /** The step is to put something right: its description stays in the trail. */
+    public void doneAsCorrection(String words) {
+        corrected(words).done(words);
+    }
+}

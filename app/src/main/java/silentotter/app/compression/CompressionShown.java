@@ -1,0 +1,52 @@
+package silentotter.app.compression;
+
+import java.util.ArrayList;
+import java.util.List;
+import silentotter.core.compression.Cautions;
+import silentotter.core.compression.CompressionAnalyst;
+import silentotter.core.compression.Conditions;
+import silentotter.core.compression.ConditionsReader;
+import silentotter.core.compression.PassKind;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.quantity.Estimate;
+
+/**
+ * Compression on the sheet.
+ *
+ * @param cranked how many compression strokes the noted length of a pass makes, where it was noted
+ * @param cautions before any cranking test on this engine
+ */
+record CompressionShown(
+        List<StoredPass> passes, List<CrankedView> cranked, CompressionView compression, List<String> cautions) {
+    record CrankedView(long passId, Estimate<Double> strokes) {}
+
+    static CompressionShown of(List<StoredPass> passes, Interpretation said) {
+        Engine engine = said.engine();
+        List<CrankedView> cranked = new ArrayList<>();
+        for (StoredPass p : passes) {
+            Conditions conditions = ConditionsReader.read(p.conditions());
+            conditions
+                    .length()
+                    .map(l -> l.strokes(engine.cycle(), conditions.crankingSpeed()))
+                    .ifPresent(strokes -> cranked.add(new CrankedView(p.id(), strokes)));
+        }
+        return new CompressionShown(
+                passes,
+                cranked,
+                CompressionView.of(said.compression(), passes, notCounted(engine, passes)),
+                Cautions.of(engine));
+    }
+
+    private static List<CompressionView.NotCountedView> notCounted(Engine engine, List<StoredPass> passes) {
+        return passes.stream()
+                .filter(p -> p.kind() == PassKind.WET)
+                .flatMap(p -> p.readings().stream())
+                .flatMap(r -> CompressionAnalyst.wetRefusal(
+                                engine, CylinderNumber.of(r.reading().cylinder()))
+                        .stream()
+                        .map(reason -> new CompressionView.NotCountedView(r.id(), reason)))
+                .toList();
+    }
+}

@@ -1,0 +1,158 @@
+package silentotter.app.examination;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
+import silentotter.core.examination.Examination;
+import silentotter.core.examination.ExaminationReading;
+import silentotter.core.examination.LossyStep;
+import silentotter.core.finding.Statement;
+import silentotter.core.finding.Suspect;
+import silentotter.core.finding.Suspicion;
+import silentotter.core.inside.CylinderInside;
+import silentotter.core.intake.IntakeRules;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.plugs.GapGrowth;
+import silentotter.core.plugs.Look;
+import silentotter.core.plugs.PlugSchool;
+import silentotter.core.wording.Worded;
+
+/** What the examination says, in plain words and numbers. */
+record ExaminationView(
+        List<PlugView> plugs,
+        Optional<String> plugSet,
+        List<String> plugNotes,
+        List<PlugSchoolView> plugSchools,
+        List<InsideView> inside,
+        List<StatementView> statements,
+        List<SuspicionView> suspicions,
+        List<StepView> steps)
+        implements Worded {
+
+    /** What a plug looks like, whether oil shows and whether it is odd; how fast its gap grows where that is known. */
+    record PlugView(
+            int cylinder,
+            String look,
+            boolean oily,
+            boolean odd,
+            Optional<Double> growthMmPer1000Km,
+            Optional<Double> timesOrdinary) {}
+
+    record PlugSchoolView(PlugSchool school, String words, boolean leads) {}
+
+    record InsideView(int cylinder, String look, boolean oily, boolean odd) {}
+
+    /** @param counts whether the school of plug reading that leads in this shop makes this statement */
+    record StatementView(
+            String rule,
+            Statement.Source source,
+            List<CylinderNumber> cylinders,
+            String says,
+            String because,
+            double likelihoodRatio,
+            String weight,
+            List<String> suspects,
+            Optional<String> tellApart,
+            boolean stopsRunning,
+            boolean fullReadingOnly,
+            boolean counts)
+            implements Worded {
+        static StatementView of(Statement s, boolean counts) {
+            return new StatementView(
+                    s.rule(),
+                    s.source(),
+                    s.cylinders(),
+                    s.says(),
+                    s.because(),
+                    s.weight().likelihoodRatio(),
+                    s.weight().words(),
+                    s.suspects().stream().map(Suspect::words).toList(),
+                    s.tellApart(),
+                    s.stopsRunning(),
+                    s.fullReadingOnly(),
+                    counts);
+        }
+    }
+
+    /** @param withoutPrior the same without the stated weakness of the family, where that is part of it */
+    record SuspicionView(
+            String suspect,
+            List<CylinderNumber> cylinders,
+            double likelihoodRatio,
+            @Nullable Double withoutPrior) {
+        static SuspicionView of(Suspicion s) {
+            Suspicion without = s.without(IntakeRules.KNOWN_WEAKNESS);
+            return new SuspicionView(
+                    s.suspect().words(),
+                    s.cylinders(),
+                    s.weight().likelihoodRatio(),
+                    without.statements().size() < s.statements().size()
+                            ? without.weight().likelihoodRatio()
+                            : null);
+        }
+    }
+
+    /** @param missing what could be captured only before this step and has not been */
+    record StepView(
+            LossyStep step,
+            String words,
+            List<String> missing,
+            @Nullable String takenAt) {}
+
+    static ExaminationView of(Examination examination, Interpretation said, PlugSchool leading) {
+        Engine engine = said.engine();
+        ExaminationReading reading = said.seen();
+        return new ExaminationView(
+                reading.plugs().looks().entrySet().stream()
+                        .map(e -> plug(e.getKey(), e.getValue(), reading))
+                        .toList(),
+                reading.plugs().set(),
+                reading.plugs().notes(),
+                Stream.of(PlugSchool.values())
+                        .map(s -> new PlugSchoolView(s, s.words(), s == leading))
+                        .toList(),
+                examination.inside().entrySet().stream()
+                        .flatMap(e -> e.getValue().look().map(l -> inside(e.getKey(), l)).stream())
+                        .toList(),
+                statements(reading),
+                reading.suspicions().stream().map(SuspicionView::of).toList(),
+                Stream.of(LossyStep.values())
+                        .filter(s -> s.isOf(engine))
+                        .map(s -> new StepView(
+                                s,
+                                s.words(),
+                                s.missing(engine, examination),
+                                examination.steps().get(s)))
+                        .toList());
+    }
+
+    private static InsideView inside(int cylinder, CylinderInside.Look look) {
+        return new InsideView(
+                cylinder, look.words(), look == CylinderInside.Look.OIL_WET, look != CylinderInside.Look.DRY);
+    }
+
+    private static PlugView plug(CylinderNumber cylinder, Look look, ExaminationReading reading) {
+        Optional<GapGrowth> growth =
+                Optional.ofNullable(reading.plugs().growth().get(cylinder));
+        return new PlugView(
+                cylinder.value(),
+                look.words(),
+                look == Look.OIL_WET || look == Look.ASH,
+                look != Look.TAN && look != Look.PALE,
+                growth.map(GapGrowth::mmPer1000Km),
+                growth.map(GapGrowth::timesOrdinary));
+    }
+
+    /** All statements: those that count, and those of plugs that only the other school makes. */
+    private static List<StatementView> statements(ExaminationReading reading) {
+        return Stream.concat(
+                        reading.statements().stream().map(s -> StatementView.of(s, true)),
+                        reading.plugs().statements().stream()
+                                .filter(s -> !reading.statements().contains(s))
+                                .map(s -> StatementView.of(s, false)))
+                .toList();
+    }
+}

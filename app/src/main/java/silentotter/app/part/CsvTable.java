@@ -1,0 +1,194 @@
+package silentotter.app.part;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.InvalidInput;
+import silentotter.core.input.Problems;
+
+/**
+ * Comma-separated values with a header line (RFC 4180), as they are written and read here. Read also with semicolons or
+ * tabs between the values, and with decimal commas; what could be read in two ways is refused and never guessed.
+ */
+public final class CsvTable {
+    static final int MOST_LINES = 50_000;
+    /** A spreadsheet takes a cell that begins so for a formula. */
+    private static final Pattern FORMULA = Pattern.compile("^[=+\\-@\\t\\r]");
+
+    private static final Pattern NUMBER = Pattern.compile("[-+]?\\d+([.,]\\d+)?([eE][-+]?\\d+)?");
+    /** A comma or point that may as well stand between thousands. */
+    private static final Pattern TWO_WAYS = Pattern.compile("[-+]?[1-9]\\d{0,2}[.,]\\d{3}");
+
+    private CsvTable() {}
+
+    /** Text cells that a spreadsheet would run are written with an apostrophe before them; numbers are left alone. */
+    public static String write(List<String> header, Iterable<? extends List<?>> lines) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(
+                out,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(header.toArray(String[]::new))
+                        .get())) {
+            for (List<?> line : lines) {
+                printer.printRecord(line.stream().map(CsvTable::harmless).toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    private static Object harmless(Object cell) {
+        return cell instanceof String text && FORMULA.matcher(text).find() ? "'" + text : cell;
+    }
+
+    /** @throws InvalidInput when it is no such file, lacks a column, or holds nothing */
+    public static List<Line> read(byte[] content, List<String> needed) {
+        String text = FileText.of(content);
+        char separator = separator(text);
+        List<Line> lines = new ArrayList<>();
+        try (CSVParser parser = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(separator)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .get()
+                .parse(new StringReader(text))) {
+            Problems missing = new Problems();
+            needed.stream()
+                    .filter(n -> parser.getHeaderNames().stream().noneMatch(n::equalsIgnoreCase))
+                    .forEach(n -> missing.add("line 1", "the column '" + n + "' is missing"));
+            missing.throwIfAny();
+            for (CSVRecord line : parser) {
+                if (lines.size() == MOST_LINES) {
+                    throw InvalidInput.at("line " + (MOST_LINES + 2), "too many lines", "at most " + MOST_LINES);
+                }
+                lines.add(new Line(line, separator));
+            }
+        } catch (IllegalArgumentException e) {
+            throw InvalidInput.at("line 1", "each column needs a name of its own");
+        } catch (UncheckedIOException | IOException e) {
+            throw InvalidInput.at("the file", "is not comma-separated values: a quotation mark stands alone");
+        }
+        if (lines.isEmpty()) {
+            throw InvalidInput.at("the file", "holds nothing but its header");
+        }
+        return lines;
+    }
+
+    private static char separator(String text) {
+        String header = text.lines().findFirst().orElse("");
+        return List.of(',', ';', '\t').stream()
+                .max((a, b) -> Long.compare(count(header, a), count(header, b)))
+                .filter(c -> count(header, c) > 0)
+                .orElse(',');
+    }
+
+    private static long count(String text, char sign) {
+        return text.chars().filter(c -> c == sign).count();
+    }
+
+    /** One line of a file. */
+    public static final class Line {
+        private final CSVRecord record;
+        private final char separator;
+
+        private Line(CSVRecord record, char separator) {
+            this.record = record;
+            this.separator = separator;
+        }
+
+        /** Where it stands in the file. */
+        public String at() {
+            return "line " + (record.getRecordNumber() + 1);
+        }
+
+        /** A value, empty where its column or cell is missing. */
+        public String get(String column) {
+            String cell = record.isMapped(column) && record.isSet(column) ? record.get(column) : "";
+            return cell.startsWith("'") && FORMULA.matcher(cell.substring(1)).find() ? cell.substring(1) : cell;
+        }
+
+        public Optional<String> text(String column) {
+            return Optional.of(get(column)).filter(s -> !s.isEmpty());
+        }
+
+        /** A number; empty when the cell is, or when it is none, which is collected. */
+        public Optional<Double> number(String column, Problems problems) {
+            return text(column).flatMap(text -> number(column, text, problems));
+        }
+
+        public Optional<Double> number(String name, String text, Problems problems) {
+            if (!NUMBER.matcher(text).matches()) {
+                problems.add(at(), name + " must be a number, but was '" + shortened(text) + "'");
+                return Optional.empty();
+            }
+            boolean pointIsDecimal = separator == ',' && !text.contains(",");
+            if (!pointIsDecimal && TWO_WAYS.matcher(text).matches()) {
+                problems.add(
+                        at(),
+                        name + " '" + text + "' can be read in two ways; write " + text.replaceAll("[.,]", "") + " or "
+                                + text.replaceAll("[.,]", separator == ',' ? "." : ",") + "0");
+                return Optional.empty();
+            }
+            return Optional.of(Double.valueOf(text.replace(',', '.')));
+        }
+
+        /** A whole number from 1; 0 where it is none, which is collected. */
+        public int whole(String column, Problems problems) {
+            return whole(column, get(column), problems);
+        }
+
+        public int whole(String name, String text, Problems problems) {
+            if (!text.matches("[1-9]\\d{0,5}")) {
+                problems.add(at(), name + " must be a whole number, but was '" + shortened(text) + "'");
+                return 0;
+            }
+            return Integer.parseInt(text);
+        }
+
+        /** One of the choices, whatever its case; empty when the cell is, or when it is none, which is collected. */
+        public <E extends Enum<E>> Optional<E> choice(Class<E> type, String column, Problems problems) {
+            return text(column).flatMap(text -> choice(type, column, text, problems));
+        }
+
+        public <E extends Enum<E>> Optional<E> choice(Class<E> type, String name, String text, Problems problems) {
+            Optional<E> found = Arrays.stream(type.getEnumConstants())
+                    .filter(e -> e.name().equals(text.toUpperCase(Locale.ROOT)))
+                    .findFirst();
+            if (found.isEmpty()) {
+                problems.add(FieldProblem.of(
+                        at(),
+                        name + " '" + shortened(text) + "' is not one of the choices",
+                        Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "))));
+            }
+            return found;
+        }
+
+        /** A moment; empty when the cell is, or when it is none, which is collected. */
+        public Optional<String> moment(String column, Problems problems) {
+            return text(column).flatMap(text -> problems.moment(at(), text)).map(Object::toString);
+        }
+
+        private static String shortened(String text) {
+            return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+        }
+    }
+}

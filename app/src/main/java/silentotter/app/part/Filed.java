@@ -1,0 +1,49 @@
+package silentotter.app.part;
+
+import java.util.ArrayList;
+import java.util.List;
+import silentotter.app.http.Refusals;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.Problems;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What parts have in common when they read from files. */
+public final class Filed {
+    /** A reason for leaving a reading out, or a line of the trail. */
+    public static final int LONGEST_REASON = 400;
+
+    private Filed() {}
+
+    /** A value and where it stands in its file. */
+    public record Placed<T>(String at, T value) {}
+
+    /** The elements of a list; those that cannot be read are added to the problems. */
+    public static <T> List<T> list(JsonMapper json, JsonNode filed, Class<T> type, Problems problems, String path) {
+        List<T> all = new ArrayList<>();
+        for (int i = 0; i < filed.size(); i++) {
+            try {
+                all.add(json.treeToValue(filed.get(i), type));
+            } catch (JacksonException e) {
+                FieldProblem p = Refusals.unreadable(e);
+                problems.add(new FieldProblem(path + "[" + i + "]." + p.field(), p.message(), p.allowed()));
+            }
+        }
+        return all;
+    }
+
+    /** Why a reading is left out, as it is kept; nothing where it counts again. */
+    public static String reason(String given) {
+        Problems problems = new Problems();
+        String text = problems.text("reason", given, LONGEST_REASON);
+        problems.throwIfAny();
+        return text.isEmpty() ? null : text;
+    }
+
+    /** What a file says of a reading beside its value. */
+    public static void reading(String takenAt, String setAside, Problems problems, String path) {
+        problems.moment(path + "takenAt", takenAt);
+        problems.text(path + "setAside", setAside, LONGEST_REASON);
+    }
+}

@@ -1,0 +1,114 @@
+package silentotter.app.sheet;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.change.Undo;
+import silentotter.app.engine.Engines;
+import silentotter.app.engine.ServiceLogs;
+import silentotter.app.job.Jobs;
+import silentotter.app.shop.Choices;
+import silentotter.core.compression.School;
+import silentotter.core.engine.EngineDocument;
+import silentotter.core.input.InvalidInput;
+import silentotter.core.intake.ServiceDocument;
+import silentotter.core.job.JobDocument;
+
+/** Jobs and what stands at the head of a sheet; each part has a controller of its own. */
+@RestController
+@RequestMapping("/api/jobs")
+record JobController(
+        Sheets sheets,
+        Jobs jobs,
+        Engines engines,
+        ServiceLogs serviceLogs,
+        NewJobs newJobs,
+        JobList list,
+        Undo undo,
+        Choices choices) {
+    /** A new job, on an engine that is known or on a new one. */
+    record NewJob(@Nullable Long engineId, @Nullable EngineDocument engine, JobDocument job) {}
+
+    record JobChange(int revision, JobDocument job) {}
+
+    record EngineChange(int revision, EngineDocument engine) {}
+
+    record ChangeReference(long changeId) {}
+
+    record LeadingSchool(School school) {}
+
+    record Revision(int revision) {}
+
+    @GetMapping
+    Jobs.Page list(
+            @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "100") int limit,
+            @RequestParam(defaultValue = "0") int offset) {
+        return list.page(search, Math.max(1, Math.min(limit, 10_000)), Math.max(0, offset));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SheetView add(@RequestBody NewJob body) {
+        if ((body.engineId() == null) == (body.engine() == null)) {
+            throw InvalidInput.at("engine", "a job needs either a known engine or a new one");
+        }
+        return sheets.sheet(newJobs.add(body.engineId(), body.engine(), body.job()));
+    }
+
+    @GetMapping("/{id}/sheet")
+    SheetView sheet(@PathVariable long id) {
+        return sheets.sheet(id);
+    }
+
+    /** Grows with every change of the job; lets a program see cheaply that it is behind. */
+    @GetMapping("/{id}/revision")
+    Revision revision(@PathVariable long id) {
+        return new Revision(jobs.revision(id));
+    }
+
+    @PutMapping("/{id}")
+    SheetView change(@PathVariable long id, @RequestBody JobChange body) {
+        jobs.change(id, body.revision(), body.job());
+        return sheets.sheet(id);
+    }
+
+    @PutMapping("/{id}/engine")
+    SheetView changeEngine(@PathVariable long id, @RequestBody EngineChange body) {
+        engines.change(id, jobs.byId(id).engineId(), body.revision(), body.engine());
+        return sheets.sheet(id);
+    }
+
+    @PostMapping("/{id}/service")
+    SheetView addService(@PathVariable long id, @RequestBody ServiceDocument body) {
+        serviceLogs.add(id, jobs.byId(id).engineId(), body);
+        return sheets.sheet(id);
+    }
+
+    @PostMapping("/{id}/undo")
+    SheetView undo(@PathVariable long id, @RequestBody ChangeReference body) {
+        undo.undo(id, body.changeId());
+        return sheets.sheet(id);
+    }
+
+    @PostMapping("/{id}/redo")
+    SheetView redo(@PathVariable long id, @RequestBody ChangeReference body) {
+        undo.redo(id, body.changeId());
+        return sheets.sheet(id);
+    }
+
+    /** The school of evenness that leads on all sheets of this shop. */
+    @PutMapping("/{id}/leading-school")
+    SheetView lead(@PathVariable long id, @RequestBody LeadingSchool body) {
+        choices.lead(body.school());
+        return sheets.sheet(id);
+    }
+}

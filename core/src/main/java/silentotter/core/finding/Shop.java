@@ -1,0 +1,39 @@
+package silentotter.core.finding;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Function;
+import silentotter.core.twin.CrankingSetup;
+import silentotter.core.twin.LeakCurve;
+
+/**
+ * What an interpretation depends on beside the record of the job.
+ *
+ * @param choices which school leads in each matter where practitioners disagree: name of the enum to name of the constant
+ * @param curves where leak curves come from: {@link LeakCurve#of}, or a memory of it
+ */
+public record Shop(Map<String, String> choices, Function<CrankingSetup, LeakCurve> curves) {
+    /** A shop that has chosen nothing and remembers nothing. */
+    public static final Shop USUAL = new Shop(Map.of(), LeakCurve::of);
+
+    public Shop {
+        choices = Map.copyOf(choices);
+    }
+
+    /** What leads in one matter. @param usual where nothing, or nothing known, was chosen */
+    public <E extends Enum<E>> E choice(Class<E> matter, E usual) {
+        String chosen = choices.get(matter.getSimpleName());
+        return Arrays.stream(matter.getEnumConstants())
+                .filter(e -> e.name().equals(chosen))
+                .findFirst()
+                .orElse(usual);
+    }
+
+    /** The same shop with another choice. */
+    public Shop choosing(Enum<?> school) {
+        Map<String, String> more = new HashMap<>(choices);
+        more.put(school.getDeclaringClass().getSimpleName(), school.name());
+        return new Shop(more, curves);
+    }
+}

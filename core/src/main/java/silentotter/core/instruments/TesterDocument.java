@@ -1,0 +1,57 @@
+package silentotter.core.instruments;
+
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import silentotter.core.input.AllowedRange;
+import silentotter.core.input.FieldProblem;
+import silentotter.core.input.Problems;
+import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
+
+/** A leak-down tester as the API, the database and the case file write it. */
+public record TesterDocument(
+        String name,
+        TesterKind kind,
+        @Nullable Double supplyKPa,
+        @Nullable Double orificeMm,
+        @Nullable Double dischargeCoefficient,
+        @Nullable Double resolutionPercent,
+        boolean calibrated) {
+    private static final int LONGEST_NAME = 60;
+
+    public LeakdownTester read(Problems problems, String path) {
+        String title = Objects.requireNonNullElse(name, "").strip();
+        if (title.isEmpty() || title.length() > LONGEST_NAME) {
+            problems.add(FieldProblem.of(
+                    path + "name",
+                    title.isEmpty() ? "is missing" : "is too long",
+                    "1 to " + LONGEST_NAME + " characters"));
+        }
+        if (kind == null) {
+            problems.add(path + "kind", "is missing");
+        }
+        Optional<Pressure> supply =
+                problems.optional(path + "supplyKPa", supplyKPa, AllowedRange.SUPPLY, Pressure::ofKPa);
+        Optional<Length> orifice = problems.optional(path + "orificeMm", orificeMm, AllowedRange.ORIFICE, Length::ofMm);
+        double discharge = problems.optional(
+                        path + "dischargeCoefficient", dischargeCoefficient, AllowedRange.DISCHARGE, v -> v)
+                .orElse(1.0);
+        double resolution = problems.optional(
+                        path + "resolutionPercent", resolutionPercent, AllowedRange.RESOLUTION, v -> v)
+                .orElse(0.0);
+        return new LeakdownTester(
+                title,
+                Objects.requireNonNullElse(kind, TesterKind.ZONES),
+                supply,
+                orifice,
+                discharge,
+                resolution,
+                calibrated);
+    }
+
+    /** The same tester with what bleed holes told of it. */
+    public TesterDocument calibratedTo(double effectiveOrificeMm, double supply) {
+        return new TesterDocument(name, kind, supply, effectiveOrificeMm, 1.0, resolutionPercent, true);
+    }
+}

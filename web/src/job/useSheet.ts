@@ -1,0 +1,47 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { answer, api, type Sheet } from '../api/client';
+import { followJob } from './followJob';
+
+/** The sheet of a job, kept up with what other windows do to it. */
+export function useSheet(id: number) {
+  const client = useQueryClient();
+  const sheet = useQuery({
+    queryKey: ['sheet', id],
+    queryFn: () => answer(api.GET('/api/jobs/{id}/sheet', { params: { path: { id } } })),
+    staleTime: Infinity,
+  });
+  useEffect(
+    () =>
+      followJob(id, (revision) => {
+        const known = client.getQueryData<Sheet>(['sheet', id])?.job.revision;
+        // Backwards too: after a restore the job is younger than what this window shows.
+        if (known !== undefined && revision !== known && client.isMutating() === 0) {
+          void client.invalidateQueries({ queryKey: ['sheet', id] });
+        }
+      }),
+    [client, id],
+  );
+  return sheet;
+}
+
+/** The sheet as last answered by the server, for code that runs between renders. */
+export function useLatestSheet(id: number): () => Sheet | undefined {
+  const client = useQueryClient();
+  return () => client.getQueryData<Sheet>(['sheet', id]);
+}
+
+/** A change of the job: sent one after the other, each answered with the whole new sheet. */
+export function useChange<V>(id: number, send: (variables: V) => Promise<Sheet>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: send,
+    scope: { id: `job-${id}` },
+    onSuccess: (next) => {
+      client.setQueryData<Sheet>(['sheet', id], (old) =>
+        old && old.job.revision > next.job.revision ? old : next,
+      );
+      void client.invalidateQueries({ queryKey: ['jobs'] });
+    },
+  });
+}

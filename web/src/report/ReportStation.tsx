@@ -1,0 +1,197 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Download, Printer, Upload } from 'lucide-react';
+import { useRef } from 'react';
+import { answer, api, type Sheet } from '../api/client';
+import type { ScreenProps, StationFile } from '../station/station';
+import { columnsOf, measure } from '../section/layout';
+import { Statements } from '../examination/Statements';
+import { Section } from '../section/Section';
+import { SheetTable } from '../station/SheetTable';
+import { ImportState } from '../ui/ImportState';
+import { useImport } from '../ui/useImport';
+import { useUnits } from '../units/UnitsContext';
+import { Headline } from '../verdict/VerdictPanel';
+import { labelOf } from '../api/labelOf';
+
+const PAPER_WIDTH = 980;
+
+/** The same sheet as the report: on screen as it prints, to be handed over or taken away as a file. */
+export function ReportStation({ sheet, whole }: ScreenProps) {
+  const columns = columnsOf(sheet.engine.engine);
+  const m = measure(PAPER_WIDTH, columns);
+  return (
+    <div className="min-w-0 flex-1 overflow-y-auto print:overflow-visible">
+      <Actions sheet={sheet} files={whole.files} />
+      <article
+        className="mx-auto px-6 py-3 print:px-0"
+        style={{ maxWidth: PAPER_WIDTH + 48 }}
+        aria-label="Report"
+      >
+        <Verdicts sheet={sheet} />
+        <div className="mt-3 break-inside-avoid overflow-x-auto print:overflow-visible">
+          <Section sheet={sheet} columns={columns} measure={m} />
+          <SheetTable sheet={sheet} columns={columns} measure={m} rows={whole.rows} />
+        </div>
+        <Cylinders sheet={sheet} />
+        {sheet.seen.statements.length > 0 && (
+          <section className="mt-4">
+            <h3 className="heading mb-1 break-after-avoid">Seen before the gauges</h3>
+            {sheet.seen.plugSet && <p className="mb-2 text-[16px]">{sheet.seen.plugSet}</p>}
+            <div className="columns-2 gap-8">
+              <Statements sheet={sheet} statements={sheet.seen.statements} />
+            </div>
+          </section>
+        )}
+        {whole.printed.map((Printed, i) => (
+          <Printed key={i} sheet={sheet} />
+        ))}
+        <Open sheet={sheet} />
+        <p className="mt-4 border-t border-hair pt-2 text-[14px] text-soft">
+          Decision support from what was measured, not a certificate. Local codes and licensed practice come
+          first.
+        </p>
+      </article>
+    </div>
+  );
+}
+
+function Verdicts({ sheet }: { sheet: Sheet }) {
+  const v = sheet.diagnosis.engine;
+  return (
+    <section className="grid grid-cols-[1.1fr_1.6fr_1fr] gap-6 border-b border-ink pb-3">
+      <div>
+        <h3 className="heading">Verdict</h3>
+        <Headline verdict={v} large />
+      </div>
+      <div>
+        <h3 className="heading">Why</h3>
+        {v.why.map((w) => (
+          <p key={w}>{w}</p>
+        ))}
+        {v.misses && <p className="text-soft">{v.misses}</p>}
+      </div>
+      <div>
+        <h3 className="heading">Next</h3>
+        <p className="font-medium">{v.next}</p>
+      </div>
+    </section>
+  );
+}
+
+function Cylinders({ sheet }: { sheet: Sheet }) {
+  return (
+    <section className="mt-4">
+      <h3 className="heading mb-1 break-after-avoid">Cylinder by cylinder</h3>
+      <table className="w-full text-left">
+        <tbody>
+          {sheet.diagnosis.cylinders.map(({ cylinder, verdict }) => (
+            <tr key={cylinder} className="break-inside-avoid border-b border-hair align-top">
+              <th className="w-12 py-1.5 font-mono text-[18px]">{labelOf(sheet, cylinder)}</th>
+              <td className={`w-56 py-1.5 pr-4 font-medium ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}>
+                {verdict.what}
+                {verdict.tone !== 'EMPTY' && (
+                  <span className="block font-normal text-soft">{verdict.surenessWords}</span>
+                )}
+              </td>
+              <td className="py-1.5 pr-4">{verdict.why.join(' ')}</td>
+              <td className="w-64 py-1.5 text-soft">{verdict.next}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What stays open qualifies the verdict, so it is printed with it. */
+function Open({ sheet }: { sheet: Sheet }) {
+  const units = useUnits();
+  const { faults, lacks, expectedKPa } = sheet.compression;
+  const lost = sheet.seen.steps
+    .filter((s) => s.takenAt && s.missing.length)
+    .map((s) => `Not captured before somebody went to ${s.words}: ${s.missing.join('; ')}.`);
+  const open = [
+    ...new Set([
+      ...sheet.diagnosis.open,
+      ...sheet.diagnosis.doesNotFit,
+      ...faults.map((f) => f.text),
+      ...lost,
+    ]),
+  ];
+  return (
+    <section className="mt-4 grid break-inside-avoid grid-cols-2 gap-8">
+      <div>
+        <h3 className="heading mb-1">Open, or seen in the measuring</h3>
+        {open.length === 0 && <p>Nothing.</p>}
+        {open.map((t) => (
+          <p key={t}>{t}</p>
+        ))}
+      </div>
+      <div>
+        <h3 className="heading mb-1">Not known, and what that costs</h3>
+        {lacks.map((l) => (
+          <p key={l.what}>
+            {l.what}: {l.cost}
+          </p>
+        ))}
+        {expectedKPa && (
+          <p>
+            Expected of a sound cylinder: {units.format('pressure', expectedKPa.low)} to{' '}
+            {units.withUnit('pressure', expectedKPa.high)}.
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function Actions({ sheet, files }: { sheet: Sheet; files: StationFile[] }) {
+  const id = sheet.job.id;
+  const client = useQueryClient();
+  const input = useRef<HTMLInputElement>(null);
+  const load = useImport(
+    (file, progress) =>
+      answer(
+        api.POST('/api/jobs/{id}/{part}.csv', {
+          params: { path: { id, part: 'compression' }, query: { progress } },
+          body: file as never,
+          bodySerializer: (body: unknown) => body as File,
+          headers: { 'content-type': 'text/csv' },
+        }),
+      ),
+    () => void client.invalidateQueries({ queryKey: ['sheet', id] }),
+  );
+  return (
+    <div className="no-print flex flex-wrap items-center gap-2 border-b border-hair px-6 py-2">
+      <button className="button button-main" onClick={() => window.print()}>
+        <Printer aria-hidden size={18} /> Print the sheet
+      </button>
+      <a className="button" href={`/api/jobs/${id}/case-file`} download>
+        <Download aria-hidden size={18} /> Case file
+      </a>
+      {files.map(({ part, label }) => (
+        <a key={part} className="button" href={`/api/jobs/${id}/${part}.csv`} download>
+          <Download aria-hidden size={18} /> {label}, CSV
+        </a>
+      ))}
+      <button className="button" onClick={() => input.current?.click()}>
+        <Upload aria-hidden size={18} /> Add readings from CSV
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        className="hidden"
+        aria-label="Readings file"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file) {
+            load.load(file);
+          }
+          e.target.value = '';
+        }}
+      />
+      <ImportState {...load} />
+    </div>
+  );
+}

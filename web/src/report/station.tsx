@@ -1,0 +1,10 @@
+import type { StationScreen } from '../station/station';
+import { ReportStation } from './ReportStation';
+
+export const report: StationScreen = {
+  station: 'VERDICT',
+  path: '/report',
+  name: 'Verdict',
+  Screen: ReportStation,
+  words: (sheet) => sheet.diagnosis.engine.what,
+};

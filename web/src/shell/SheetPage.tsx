@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Refusal } from '../api/client';
+import type { StationScreen } from '../station/station';
+import { useSheet } from '../job/useSheet';
+import { KeysDialog } from '../keys/KeysDialog';
+import { key, useKeys, withControl } from '../keys/useKeys';
+import { NoSuchPage } from './NoSuchPage';
+import { Round } from './Round';
+import { address, whole } from './stations';
+import { TitleBlock } from './TitleBlock';
+import { useUndo } from './useUndo';
+
+/** One job as a drawing sheet: the round on the left, the station in the middle, the title block underneath. */
+export function SheetPage({ screen }: { screen: StationScreen }) {
+  const id = Number(useParams().id);
+  const { data: sheet, error } = useSheet(id);
+  const navigate = useNavigate();
+  const [keysShown, setKeysShown] = useState(false);
+  const undo = useUndo(id, sheet);
+
+  const go = (step: number) => {
+    const stations = sheet?.stations ?? [];
+    // By the address, which is ahead of what is drawn: two quick presses are two stations.
+    const here = stations.findIndex((s) => address(id, s) === window.location.pathname);
+    const next = stations[here + step];
+    if (next) {
+      void navigate(address(id, next));
+    }
+  };
+  useKeys([
+    { shown: '[  ]', does: 'station before, station after', on: key('['), run: () => go(-1) },
+    { on: key(']'), run: () => go(1) },
+    { shown: 'U', does: 'undo; Ctrl Shift Z does it again', on: key('u'), run: undo.undo },
+    { on: withControl('z', false), run: undo.undo },
+    { on: withControl('z', true), run: undo.redo },
+    { shown: '?', does: 'this list', on: (e) => e.key === '?', run: () => setKeysShown(true) },
+  ]);
+
+  if (error instanceof Refusal && error.status !== 0) {
+    return <NoSuchPage />;
+  }
+  if (!sheet) {
+    return <p className="p-8">{error ? error.message : 'Opening the sheet …'}</p>;
+  }
+  return (
+    <div className="flex h-full flex-col p-2 max-[1099px]:h-auto max-[1099px]:min-h-full print:h-auto print:p-0">
+      <div className="flex min-h-0 flex-1 flex-col border-2 border-ink print:border-0">
+        <div className="flex min-h-0 flex-1 max-[1099px]:flex-col print:block">
+          <Round sheet={sheet} station={screen.station} onKeys={() => setKeysShown(true)} />
+          <main className="flex min-h-0 min-w-0 flex-1 max-[1099px]:flex-col">
+            <screen.Screen key={id} sheet={sheet} whole={whole} />
+          </main>
+        </div>
+        <TitleBlock sheet={sheet} undo={undo} />
+      </div>
+      <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+    </div>
+  );
+}

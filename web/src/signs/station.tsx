@@ -1,0 +1,42 @@
+import { counted } from '../examination/counted';
+import type { RowsProps, StationScreen } from '../station/station';
+import { SignsStation } from './SignsStation';
+import { smokeInWords } from './smokeInWords';
+import { SmokeStation } from './SmokeStation';
+
+const LEAST_SHOWN = 1.5;
+
+/** Signs of the whole engine, above what was seen of each cylinder. */
+function SignRows({ sheet, measure, brief }: RowsProps) {
+  const signs = sheet.seen.statements.filter(
+    (s) => (s.source === 'SIGNS' || s.source === 'SMOKE') && s.likelihoodRatio >= LEAST_SHOWN,
+  );
+  return signs.length === 0 || brief ? null : (
+    <div role="row" className="flex items-baseline border-b border-hair py-0.5">
+      <div role="rowheader" className="shrink-0 px-3 text-soft" style={{ width: measure.label }}>
+        signs
+      </div>
+      <div role="cell" className="line-clamp-2 pr-3">
+        {signs.map((s) => s.says).join(' ')}
+      </div>
+    </div>
+  );
+}
+
+export const signs: StationScreen = {
+  station: 'SIGNS',
+  path: '/signs',
+  name: 'Oil & signs',
+  Screen: SignsStation,
+  Rows: SignRows,
+  words: (sheet) => counted(sheet, 'SIGNS', 'look before you loosen'),
+  file: { part: 'examination', label: 'Signs' },
+};
+
+export const smoke: StationScreen = {
+  station: 'SMOKE',
+  path: '/smoke',
+  name: 'Smoke',
+  Screen: SmokeStation,
+  words: smokeInWords,
+};
