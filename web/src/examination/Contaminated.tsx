@@ -1,7 +1,5 @@
-import type { Plug } from '../api/client';
-import { Choice } from '../ui/Choice';
-
-type Contamination = NonNullable<Plug['contaminatedBy']>;
+import { Choice, optionsOf } from '../ui/Choice';
+import { type Contamination, CONTAMINATIONS } from './contaminations';
 
 interface Props {
   value: Contamination | undefined;
@@ -10,18 +8,5 @@ interface Props {
 
 /** Marks what was seen as spoiled, and by what; it is kept and weighs little. */
 export function Contaminated({ value, onChange }: Props) {
-  return (
-    <Choice
-      label="Spoiled by"
-      value={value}
-      options={[
-        ['DIRTY_PAN', 'dirty pan'],
-        ['SPRAY', 'spray'],
-        ['DRIPS', 'drips'],
-        ['POURED_OIL', 'poured oil'],
-        ['HANDLED', 'handling'],
-      ]}
-      onChange={onChange}
-    />
-  );
+  return <Choice label="Spoiled by" value={value} options={optionsOf(CONTAMINATIONS)} onChange={onChange} />;
 }

@@ -1,7 +1,7 @@
-import type { Sheet, Statement } from '../api/client';
+import type { Sheet } from '../api/client';
 
 /** How many signs a station has given, in a few words; what it is for while there is nothing. */
-export function counted(sheet: Sheet, source: Statement['source'], otherwise: string): string {
+export function counted(sheet: Sheet, source: string, otherwise: string): string {
   const all = sheet.seen.statements.filter((s) => s.source === source);
   if (all.some((s) => s.stopsRunning)) {
     return 'stop running';

@@ -1,16 +1,15 @@
 import { useState } from 'react';
 import { answer, api, type Schemas, type Sheet } from '../api/client';
-import { Contaminated } from '../examination/Contaminated';
 import { Photos } from '../examination/Photos';
 import { StationFrame } from '../examination/StationFrame';
+import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { key, useKeys } from '../keys/useKeys';
 import { columnsOf } from '../section/layout';
 import { useChange } from '../job/useSheet';
-import { Choice } from '../ui/Choice';
 import { MoveTo } from '../ui/MoveTo';
-import { YesNo } from '../ui/YesNo';
+import { ANY_ENGINE, LAST, VALVES } from './questions';
 import { labelOf } from '../api/labelOf';
 
 type Inside = Schemas['CylinderInside'];
@@ -64,59 +63,11 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
         className="mb-5 flex flex-wrap gap-x-6 gap-y-3"
         aria-label={`Inside cylinder ${labelOf(sheet, cylinder)}`}
       >
-        <Choice
-          label="Crown"
-          value={seen.crown}
-          options={[
-            ['DRY_CARBON', 'dry carbon'],
-            ['WET_OIL', 'wet with oil'],
-            ['WET_FUEL', 'wet with fuel'],
-            ['WASHED_CLEAN', 'washed clean'],
-            ['HOLED', 'holed'],
-          ]}
-          onChange={(crown) => change({ crown })}
+        <Questions
+          table={[...ANY_ENGINE, ...(sheet.engine.engine.cycle === 'TWO_STROKE' ? [] : VALVES), ...LAST]}
+          told={seen}
+          set={change}
         />
-        <Choice
-          label="Bore"
-          value={seen.bore}
-          options={[
-            ['HATCH_SEEN', 'hatch seen'],
-            ['GLAZED', 'glazed'],
-            ['SCORED', 'scored'],
-            ['RUSTY', 'rusty'],
-          ]}
-          onChange={(bore) => change({ bore })}
-        />
-        {sheet.engine.engine.cycle !== 'TWO_STROKE' && (
-          <>
-            <Choice
-              label="Back of the intake valve"
-              value={seen.intakeBack}
-              options={[
-                ['DRY', 'dry'],
-                ['WET_OIL', 'wet with oil'],
-                ['CARBON', 'carbon'],
-              ]}
-              onChange={(intakeBack) => change({ intakeBack })}
-            />
-            <Choice
-              label="Face of the exhaust valve"
-              value={seen.exhaustFace}
-              options={[
-                ['EVEN', 'even'],
-                ['BURNT', 'burnt'],
-                ['DEPOSIT_ON_SEAT', 'deposit on the seat'],
-              ]}
-              onChange={(exhaustFace) => change({ exhaustFace })}
-            />
-          </>
-        )}
-        <YesNo
-          label="Water marks"
-          value={seen.waterMarks}
-          onChange={(waterMarks) => change({ waterMarks })}
-        />
-        <Contaminated value={seen.contaminatedBy} onChange={(by) => change({ contaminatedBy: by })} />
         <MoveTo sheet={sheet} from={cylinder} words="Mixed up with" onMove={(other) => swap.mutate(other)} />
         {swap.error && <p className="refusal">{swap.error.message}</p>}
         <div className="flex items-end gap-2">

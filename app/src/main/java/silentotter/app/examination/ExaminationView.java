@@ -48,7 +48,7 @@ record ExaminationView(
     /** @param counts whether the school of plug reading that leads in this shop makes this statement */
     record StatementView(
             String rule,
-            Statement.Source source,
+            String source,
             List<CylinderNumber> cylinders,
             String says,
             String because,

@@ -1,6 +1,7 @@
 package silentotter.app.storage;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
@@ -11,17 +12,33 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Arrays;
 import java.util.Optional;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** The folder that holds the shop's records. */
 public record DataFolder(Path folder) {
-    /** The newest migration that this version has; a test holds it against the files. */
-    public static final int VERSION = 5;
+    /** The newest migration that this version has. */
+    public static final int VERSION = newest();
 
     private static final String TABLES = "('engine', 'job', 'compression_reading', 'change')";
 
     static final String DATABASE = "silent-otter.db";
     private static final String LOCK = "silent-otter.lock";
+
+    private static int newest() {
+        try {
+            return Arrays.stream(
+                            new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql"))
+                    .map(Resource::getFilename)
+                    .mapToInt(name -> Integer.parseInt(name.replaceFirst("^V(\\d+)__.*$", "$1")))
+                    .max()
+                    .orElseThrow();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 
     Path database() {
         return folder.resolve(DATABASE);

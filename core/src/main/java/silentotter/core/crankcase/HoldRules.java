@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Optional;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.wording.Say;
 
@@ -52,7 +51,7 @@ public final class HoldRules {
                     "Vacuum pulls the lip off the shaft where pressure pushes it on.",
                     12));
         }
-        PLACES.forEach(r -> r.about(hold, Source.CRANKCASE, List.of()).ifPresent(result::add));
+        PLACES.forEach(r -> r.about(hold, "CRANKCASE", List.of()).ifPresent(result::add));
         return result;
     }
 
@@ -85,7 +84,7 @@ public final class HoldRules {
         return Rule.<Boolean>of(name, b -> b, says, because)
                 .pointsTo(likelihoodRatio, CRANKCASE_AIR)
                 .toldApartBy("Soap on both seals, base, reed block and intake joint.")
-                .about(true, Source.CRANKCASE, List.of())
+                .about(true, "CRANKCASE", List.of())
                 .orElseThrow();
     }
 }

@@ -13,9 +13,9 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.finding.PathKind;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
+import silentotter.core.intake.IntakeRules;
 import silentotter.core.wording.Say;
 
 /**
@@ -175,7 +175,8 @@ final class SignsVerdict {
     private static boolean makesAHeadline(Suspicion s) {
         return s.weight().likelihoodRatio() >= SPEAKS
                 && s.statements().stream()
-                        .anyMatch(t -> t.source() != Source.INTAKE && t.weight().likelihoodRatio() > 1);
+                        .anyMatch(t -> !t.source().equals(IntakeRules.SOURCE)
+                                && t.weight().likelihoodRatio() > 1);
     }
 
     private static List<String> reasons(List<Suspicion> strongest, Function<Statement, String> say) {
@@ -195,7 +196,7 @@ final class SignsVerdict {
      */
     List<String> open(Verdict engine, Set<CylinderNumber> lossByGauges) {
         return examination.statements().stream()
-                .filter(s -> s.source() != Source.INTAKE)
+                .filter(s -> !s.source().equals(IntakeRules.SOURCE))
                 .filter(s -> s.weight().likelihoodRatio() >= STAYS_OPEN && !s.stopsRunning())
                 .filter(s -> !(engine.blames().stream().anyMatch(s.suspects()::contains) && isAt(s, lossByGauges)))
                 .map(SignsVerdict::inWords)

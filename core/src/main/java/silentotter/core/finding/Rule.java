@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import silentotter.core.engine.CylinderNumber;
-import silentotter.core.finding.Statement.Source;
 import silentotter.core.finding.Statement.Urgency;
 
 /**
@@ -83,7 +82,7 @@ public final class Rule<T> {
     }
 
     /** The statement, where the rule applies; the caller says where it was seen. */
-    public Optional<Statement> about(T looked, Source source, List<CylinderNumber> cylinders) {
+    public Optional<Statement> about(T looked, String source, List<CylinderNumber> cylinders) {
         return applies(looked)
                 ? Optional.of(new Statement(
                         name, source, cylinders, says, because, weight, suspects, tellApart, urgency, fullReadingOnly))

@@ -10,6 +10,7 @@ import silentotter.core.wording.Worded;
  * What one finding says, with its reason and its weight.
  *
  * @param rule stable name of the rule that made it
+ * @param source name of the station it comes from
  * @param cylinders those it is about; empty for the whole engine
  * @param says the conclusion in a sentence
  * @param because what was seen, and why it says that
@@ -20,7 +21,7 @@ import silentotter.core.wording.Worded;
  */
 public record Statement(
         String rule,
-        Source source,
+        String source,
         List<CylinderNumber> cylinders,
         String says,
         String because,
@@ -30,17 +31,6 @@ public record Statement(
         Urgency urgency,
         boolean fullReadingOnly)
         implements Worded {
-
-    /** Where in the round a statement comes from. */
-    public enum Source {
-        INTAKE,
-        SIGNS,
-        SMOKE,
-        PLUGS,
-        INSIDE,
-        CRANKCASE,
-        VALVES
-    }
 
     /** What a statement asks at once. */
     public enum Urgency {

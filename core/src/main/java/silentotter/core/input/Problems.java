@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** Collects everything that is wrong with one piece of input, so that the sender is told once. */
 public final class Problems {
@@ -30,7 +31,7 @@ public final class Problems {
     }
 
     /** A number that may be missing: empty when missing or wrong; wrong ones are collected. */
-    public <Q> Optional<Q> optional(String path, Double value, AllowedRange range, DoubleFunction<Q> make) {
+    public <Q> Optional<Q> optional(String path, @Nullable Double value, AllowedRange range, DoubleFunction<Q> make) {
         if (value == null) {
             return Optional.empty();
         }
@@ -40,7 +41,7 @@ public final class Problems {
     }
 
     /** A number that must be there: missing and wrong ones are collected. */
-    public <Q> Optional<Q> required(String path, Double value, AllowedRange range, DoubleFunction<Q> make) {
+    public <Q> Optional<Q> required(String path, @Nullable Double value, AllowedRange range, DoubleFunction<Q> make) {
         if (value == null) {
             found.add(FieldProblem.of(path, "is missing", range.inWords()));
         }
@@ -48,7 +49,7 @@ public final class Problems {
     }
 
     /** A calendar day such as 2026-11-24; empty when it is missing, none, or of no year of this trade. */
-    public Optional<LocalDate> day(String path, String text) {
+    public Optional<LocalDate> day(String path, @Nullable String text) {
         try {
             LocalDate day = LocalDate.parse(Objects.requireNonNullElse(text, ""));
             if (day.getYear() >= 1900 && day.getYear() < 2200) {
@@ -63,7 +64,7 @@ public final class Problems {
     }
 
     /** A moment such as 2026-11-24T09:42:00Z, of a year of this trade. */
-    public Optional<Instant> moment(String path, String text) {
+    public Optional<Instant> moment(String path, @Nullable String text) {
         try {
             Instant moment = Instant.parse(Objects.requireNonNullElse(text, ""));
             if (!moment.isBefore(EARLIEST) && moment.isBefore(LATEST)) {
@@ -78,7 +79,7 @@ public final class Problems {
     }
 
     /** A text without blanks around it, empty when missing; too long ones are collected. */
-    public String text(String path, String text, int longest) {
+    public String text(String path, @Nullable String text, int longest) {
         String value = Objects.requireNonNullElse(text, "").strip();
         if (value.length() > longest) {
             found.add(FieldProblem.of(path, "is too long", "at most " + longest + " characters"));
@@ -86,7 +87,7 @@ public final class Problems {
         return value;
     }
 
-    private static String shortened(String text) {
+    private static @Nullable String shortened(@Nullable String text) {
         return text != null && text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 

@@ -17,7 +17,6 @@ import java.util.Map;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 
 /** What the camera says of a cylinder. It separates most of what pressure tests cannot. Trade practice. */
 public final class InsideRules {
@@ -104,8 +103,7 @@ public final class InsideRules {
         return inside.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .flatMap(e -> TABLE.stream()
-                        .flatMap(r ->
-                                r.about(e.getValue(), Source.INSIDE, List.of(CylinderNumber.of(e.getKey()))).stream())
+                        .flatMap(r -> r.about(e.getValue(), "INSIDE", List.of(CylinderNumber.of(e.getKey()))).stream())
                         .map(s -> e.getValue()
                                 .contaminatedBy()
                                 .map(s::contaminatedBy)

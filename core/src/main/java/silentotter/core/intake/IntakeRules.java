@@ -16,13 +16,15 @@ import java.util.List;
 import java.util.Optional;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 import silentotter.core.finding.Statement.Urgency;
 import silentotter.core.finding.Weight;
 
 /** What is told of an engine, and what it makes likelier. Factors on the prior; trade practice. */
 public final class IntakeRules {
     /** Name of the statement made of a stated weakness of the engine family. */
+    /** What is told, and was not seen by anybody here. */
+    public static final String SOURCE = "INTAKE";
+
     public static final String KNOWN_WEAKNESS = "known-weakness";
 
     private static final double QUARTER_YEAR_DAYS = 90;
@@ -143,7 +145,7 @@ public final class IntakeRules {
     /** Everything that the intake says. */
     public static List<Statement> read(Intake intake) {
         List<Statement> result = new ArrayList<>();
-        TABLE.forEach(r -> r.about(intake, Source.INTAKE, List.of()).ifPresent(result::add));
+        TABLE.forEach(r -> r.about(intake, SOURCE, List.of()).ifPresent(result::add));
         weakness(intake).ifPresent(result::add);
         return result;
     }
@@ -153,7 +155,7 @@ public final class IntakeRules {
                 .flatMap(w -> w.suspect()
                         .map(suspect -> new Statement(
                                 KNOWN_WEAKNESS,
-                                Source.INTAKE,
+                                SOURCE,
                                 List.of(),
                                 "This family is known for it: " + suspect.words() + ".",
                                 "Stated as a prior, " + w.source().orElse("source not given")

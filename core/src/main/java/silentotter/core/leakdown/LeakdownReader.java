@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
@@ -46,7 +47,7 @@ public final class LeakdownReader {
             int cylinder,
             int order,
             LeakdownDocument d,
-            String setAside,
+            @Nullable String setAside,
             Problems problems,
             String path) {
         int before = problems.all().size();

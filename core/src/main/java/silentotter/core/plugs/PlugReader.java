@@ -15,7 +15,6 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 import silentotter.core.finding.Statement.Urgency;
 import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Weight;
@@ -51,7 +50,7 @@ public final class PlugReader {
             PlugSeen seen = new PlugSeen(plug, tray.set(), engine, intake, isOdd(cylinder));
             seen.growth().ifPresent(g -> growth.put(cylinder, g));
             PlugRules.TABLE.stream()
-                    .flatMap(r -> r.about(seen, Source.PLUGS, List.of(cylinder)).stream())
+                    .flatMap(r -> r.about(seen, "PLUGS", List.of(cylinder)).stream())
                     .map(s -> plug.contaminatedBy().map(s::contaminatedBy).orElse(s))
                     .map(this::youngPlugsSayLittle)
                     .forEach(statements::add);
@@ -210,16 +209,7 @@ public final class PlugReader {
             Optional<String> tellApart,
             boolean fullReadingOnly) {
         return new Statement(
-                rule,
-                Source.PLUGS,
-                cylinders,
-                says,
-                because,
-                weight,
-                suspects,
-                tellApart,
-                Urgency.NONE,
-                fullReadingOnly);
+                rule, "PLUGS", cylinders, says, because, weight, suspects, tellApart, Urgency.NONE, fullReadingOnly);
     }
 
     private List<CylinderNumber> with(Look look) {

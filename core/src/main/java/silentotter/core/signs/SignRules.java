@@ -20,7 +20,6 @@ import java.util.Optional;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 
 /** What oil, coolant, leaks, breather and smoke say. Judgement values from trade practice, each with its reason. */
 public final class SignRules {
@@ -291,16 +290,16 @@ public final class SignRules {
     /** Everything that the signs say; what was spoiled weighs little. */
     public static List<Statement> read(Signs signs) {
         List<Statement> result = new ArrayList<>();
-        apply(OIL, signs.oil(), Source.SIGNS, signs.oil().contaminatedBy(), result);
-        apply(COOLANT, signs.coolant(), Source.SIGNS, signs.coolant().contaminatedBy(), result);
-        apply(AROUND, signs, Source.SIGNS, Optional.empty(), result);
-        apply(LEAKS, signs, Source.SIGNS, signs.leaksContaminatedBy(), result);
-        apply(SMOKE, signs, Source.SMOKE, Optional.empty(), result);
+        apply(OIL, signs.oil(), "SIGNS", signs.oil().contaminatedBy(), result);
+        apply(COOLANT, signs.coolant(), "SIGNS", signs.coolant().contaminatedBy(), result);
+        apply(AROUND, signs, "SIGNS", Optional.empty(), result);
+        apply(LEAKS, signs, "SIGNS", signs.leaksContaminatedBy(), result);
+        apply(SMOKE, signs, "SMOKE", Optional.empty(), result);
         return result;
     }
 
     private static <T> void apply(
-            List<Rule<T>> table, T seen, Source source, Optional<Contamination> by, List<Statement> into) {
+            List<Rule<T>> table, T seen, String source, Optional<Contamination> by, List<Statement> into) {
         table.stream()
                 .flatMap(r -> r.about(seen, source, List.of()).stream())
                 .map(s -> by.map(s::contaminatedBy).orElse(s))

@@ -10,7 +10,6 @@ import silentotter.core.engine.Engine;
 import silentotter.core.engine.SourcedLimit;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Source;
 import silentotter.core.finding.Suspect;
 import silentotter.core.quantity.Length;
 
@@ -106,6 +105,6 @@ public final class ClearanceRules {
         return Rule.<Boolean>of(rule, b -> b, says, because)
                 .pointsTo(likelihoodRatio, suspect)
                 .toldApartBy(apart)
-                .about(true, Source.VALVES, List.of(cylinder));
+                .about(true, "VALVES", List.of(cylinder));
     }
 }

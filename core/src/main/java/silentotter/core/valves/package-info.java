@@ -1,2 +1,5 @@
 /** Valve clearances against their specification. */
+@NullMarked
 package silentotter.core.valves;
+
+import org.jspecify.annotations.NullMarked;

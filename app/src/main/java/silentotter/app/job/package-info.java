@@ -1,0 +1,5 @@
+/** The jobs of the shop. */
+@NullMarked
+package silentotter.app.job;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,63 @@
+import { Choice, optionsOf } from '../ui/Choice';
+import { YesNo } from '../ui/YesNo';
+import { CONTAMINATIONS } from './contaminations';
+
+/** A question about one field of what is looked at; its answers are those of the field. */
+export interface Question<T> {
+  field: keyof T & string;
+  label: string;
+  /** Words of each answer; yes or no where there are none. */
+  answers?: Record<string, string>;
+  /** Asked only where this holds. */
+  when?: (told: T) => boolean;
+}
+
+/** The questions of one table, each answer checked against its field. */
+export function questionsOf<T>() {
+  return {
+    choice: <K extends keyof T & string>(
+      field: K,
+      label: string,
+      answers: Record<NonNullable<T[K]> & string, string>,
+      when?: (told: T) => boolean,
+    ): Question<T> => ({ field, label, answers, when }),
+    yesNo: <K extends keyof T & string>(
+      field: NonNullable<T[K]> extends boolean ? K : never,
+      label: string,
+      when?: (told: T) => boolean,
+    ): Question<T> => ({ field, label, when }),
+    /** Marks what was seen as spoiled, and by what; it is kept and weighs little. */
+    contaminated: <K extends keyof T & string>(field: K): Question<T> => ({
+      field,
+      label: 'Spoiled by',
+      answers: CONTAMINATIONS,
+    }),
+  };
+}
+
+interface Props<T> {
+  table: Question<T>[];
+  told: T;
+  /** Only what changes; undefined takes an answer back. */
+  set: (patch: Partial<T>) => void;
+}
+
+/** A table of questions, as taps. */
+export function Questions<T>({ table, told, set }: Props<T>) {
+  return table
+    .filter((q) => !q.when || q.when(told))
+    .map(({ field, label, answers }) => {
+      const answer = (value: unknown) => set({ [field]: value } as Partial<T>);
+      return answers ? (
+        <Choice
+          key={field}
+          label={label}
+          value={told[field] as string | undefined}
+          options={optionsOf(answers)}
+          onChange={answer}
+        />
+      ) : (
+        <YesNo key={field} label={label} value={told[field] as boolean | undefined} onChange={answer} />
+      );
+    });
+}
