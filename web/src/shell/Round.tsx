@@ -25,14 +25,14 @@ export function Round({
       <h2 className="heading px-4 pt-3 pb-1 max-[1099px]:sr-only">The round</h2>
       <SoakReminder sheet={sheet} />
       <ol className="max-[1099px]:flex max-[1099px]:flex-1 max-[1099px]:self-stretch">
-        {sheet.round.map(({ station: s, minutes, needs }) => {
+        {sheet.round.map(({ station: s, minutes, needs, spoils }) => {
           const { name, Strip, words } = screenOf(s);
           return (
             <li key={s} className="max-[1099px]:flex-1">
               <Link
                 to={address(sheet.job.id, s)}
                 aria-current={s === station ? 'step' : undefined}
-                title={minutes ? [`about ${minutes} min`, ...needs].join(', ') : undefined}
+                title={minutes ? [`about ${minutes} min`, ...needs, ...spoils.map((w) => `you will ${w}`)].join(', ') : undefined}
                 className="group relative block h-full min-h-[50px] border-b border-hair px-4 py-1.5 aria-[current=step]:bg-well"
               >
                 <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block" />

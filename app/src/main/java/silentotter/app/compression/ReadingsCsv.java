@@ -1,7 +1,6 @@
 package silentotter.app.compression;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,7 +8,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.app.part.CsvTable;
+import silentotter.app.part.CsvTable.Column;
 import silentotter.app.part.CsvTable.Line;
+import org.jspecify.annotations.Nullable;
 import silentotter.app.part.Filed;
 import silentotter.app.part.Filed.Placed;
 import silentotter.core.compression.FiledReading;
@@ -24,41 +25,47 @@ final class ReadingsCsv {
     /** A pass as it stands in a file. */
     record CsvPass(PassKind kind, List<Placed<FiledReading>> readings) {}
 
-    private static final List<String> HEADER = List.of(
-            "pass", "kind", "cylinder", "attempt", "stroke", "pressure", "unit", "oil_ml", "set_aside", "taken_at");
-    private static final List<String> NEEDED = List.of("kind", "cylinder", "pressure");
+    /** A line: one stroke of an attempt. */
+    private record Stroke(int pass, PassKind kind, int attempt, int number, FiledReading reading) {
+        /** What belongs to the attempt stands on its first line. */
+        private <T> @Nullable T once(@Nullable T value) {
+            return number == 1 ? value : null;
+        }
+    }
+
+    private static final List<Column<Stroke>> COLUMNS = List.of(
+            Column.of("pass", Stroke::pass),
+            Column.needed("kind", Stroke::kind),
+            Column.needed("cylinder", s -> s.reading().cylinder()),
+            Column.of("attempt", Stroke::attempt),
+            Column.of("stroke", s -> s.reading().finalOnly() ? null : s.number()),
+            Column.needed("pressure", s -> s.reading().strokesKPa().get(s.number() - 1)),
+            Column.of("unit", s -> PressureUnit.KPA.symbol()),
+            Column.of("oil_ml", s -> s.once(s.reading().oilMl())),
+            Column.of("set_aside", s -> s.once(s.reading().setAside())),
+            Column.of("taken_at", s -> s.reading().takenAt()));
 
     private ReadingsCsv() {}
 
     static String write(List<StoredPass> passes) {
-        List<List<?>> lines = new ArrayList<>();
+        List<Stroke> lines = new ArrayList<>();
         for (int p = 0; p < passes.size(); p++) {
             Map<Integer, Integer> attempts = new HashMap<>();
             for (StoredPass.StoredReading stored : passes.get(p).readings()) {
                 FiledReading r = stored.reading();
                 int attempt = attempts.merge(r.cylinder(), 1, Integer::sum);
-                for (int s = 0; s < r.strokesKPa().size(); s++) {
-                    lines.add(Arrays.asList(
-                            p + 1,
-                            passes.get(p).kind(),
-                            r.cylinder(),
-                            attempt,
-                            r.finalOnly() ? null : s + 1,
-                            r.strokesKPa().get(s),
-                            PressureUnit.KPA.symbol(),
-                            s == 0 ? r.oilMl() : null,
-                            s == 0 ? r.setAside() : null,
-                            r.takenAt()));
+                for (int s = 1; s <= r.strokesKPa().size(); s++) {
+                    lines.add(new Stroke(p + 1, passes.get(p).kind(), attempt, s, r));
                 }
             }
         }
-        return CsvTable.write(HEADER, lines);
+        return CsvTable.write(COLUMNS, lines);
     }
 
     /** @throws silentotter.core.input.InvalidInput with everything that is wrong, by line */
     static List<CsvPass> read(byte[] content) {
         Map<String, List<Line>> attempts = new LinkedHashMap<>();
-        for (Line line : CsvTable.read(content, NEEDED)) {
+        for (Line line : CsvTable.read(content, COLUMNS)) {
             boolean alone = line.get("attempt").isEmpty() && line.get("stroke").isEmpty();
             String key = String.join(
                     "|",

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 import silentotter.app.part.CsvTable;
+import silentotter.app.part.CsvTable.Column;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.Problems;
 import tools.jackson.databind.JsonNode;
@@ -24,33 +25,39 @@ final class ExaminationCsv {
     /** Fields that hold several figures, with blanks between. */
     private static final Set<String> LISTS = Set.of("intakeMm", "exhaustMm");
 
-    private static final List<String> HEADER = List.of("part", "field", "value");
+    /** A finding on a line of its own. */
+    private record Finding(String part, String field, Object value) {}
+
+    private static final List<Column<Finding>> COLUMNS = List.of(
+            Column.needed("part", Finding::part),
+            Column.needed("field", Finding::field),
+            Column.needed("value", Finding::value));
 
     private static final int DEEPEST = 6;
 
     private ExaminationCsv() {}
 
     static String write(ObjectNode examination) {
-        List<List<?>> lines = new ArrayList<>();
+        List<Finding> lines = new ArrayList<>();
         examination.properties().forEach(part -> write(lines, part.getKey(), "", part.getValue()));
-        return CsvTable.write(HEADER, lines);
+        return CsvTable.write(COLUMNS, lines);
     }
 
-    private static void write(List<List<?>> lines, String part, String path, JsonNode node) {
+    private static void write(List<Finding> lines, String part, String path, JsonNode node) {
         for (Map.Entry<String, JsonNode> e : node.properties()) {
             String field = path.isEmpty() ? e.getKey() : path + "." + e.getKey();
             JsonNode value = e.getValue();
             if (value.isObject()) {
                 write(lines, part, field, value);
             } else if (value.isArray()) {
-                lines.add(List.of(
+                lines.add(new Finding(
                         part,
                         field,
                         StreamSupport.stream(value.spliterator(), false)
                                 .map(JsonNode::asString)
                                 .collect(Collectors.joining(" "))));
             } else {
-                lines.add(List.of(part, field, value.isNumber() ? value.numberValue() : value.asString()));
+                lines.add(new Finding(part, field, value.isNumber() ? value.numberValue() : value.asString()));
             }
         }
     }
@@ -63,7 +70,7 @@ final class ExaminationCsv {
     static Map<ExaminationPart, ObjectNode> read(byte[] content) {
         Problems problems = new Problems();
         Map<ExaminationPart, ObjectNode> patches = new EnumMap<>(ExaminationPart.class);
-        CsvTable.read(content, HEADER).forEach(line -> add(line, patches, problems));
+        CsvTable.read(content, COLUMNS).forEach(line -> add(line, patches, problems));
         problems.throwIfAny();
         return patches;
     }

@@ -1,7 +1,6 @@
 package silentotter.app.leakdown;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +8,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import silentotter.app.part.CsvTable;
+import silentotter.app.part.CsvTable.Column;
 import silentotter.app.part.Filed;
 import silentotter.app.part.Filed.Placed;
 import silentotter.core.input.Problems;
@@ -29,48 +29,27 @@ final class LeakdownCsv {
     /** A line of a file: a reading, and the tester that it names. */
     record Entry(String tester, StoredLeakdown reading) {}
 
-    private static final List<String> HEADER = List.of(
-            "cylinder",
-            "kind",
-            "tester",
-            "percent",
-            "cylinder_kpa",
-            "supply_kpa",
-            "state",
-            "done_before",
-            "heard",
-            "listened_with",
-            "plugged",
-            "settling",
-            "settling_kpa",
-            "set_aside",
-            "taken_at");
-    private static final List<String> NEEDED = List.of("cylinder", "tester");
+    private static final List<Column<StoredLeakdown>> COLUMNS = List.of(
+            Column.needed("cylinder", StoredLeakdown::cylinder),
+            Column.of("kind", r -> r.reading().kind()),
+            Column.needed("tester", r -> r.tester().name()),
+            Column.of("percent", r -> r.reading().leakPercent()),
+            Column.of("cylinder_kpa", r -> r.reading().cylinderKPa()),
+            Column.of("supply_kpa", r -> r.reading().supplyKPa()),
+            Column.of("state", r -> r.reading().state()),
+            Column.of("done_before", r -> r.reading().doneBefore()),
+            Column.of("heard", r -> heard(r.reading())),
+            Column.of("listened_with", r -> r.reading().listenedWith()),
+            Column.of("plugged", r -> spaced(r.reading().excluded())),
+            Column.of("settling", r -> spaced(r.reading().settling())),
+            Column.of("settling_kpa", r -> spaced(r.reading().settlingKPa())),
+            Column.of("set_aside", StoredLeakdown::setAside),
+            Column.of("taken_at", StoredLeakdown::takenAt));
 
     private LeakdownCsv() {}
 
     static String write(List<StoredLeakdown> readings) {
-        List<List<?>> lines = new ArrayList<>();
-        for (StoredLeakdown r : readings) {
-            LeakdownDocument d = r.reading();
-            lines.add(Arrays.asList(
-                    r.cylinder(),
-                    d.kind(),
-                    r.tester().name(),
-                    d.leakPercent(),
-                    d.cylinderKPa(),
-                    d.supplyKPa(),
-                    d.state(),
-                    d.doneBefore(),
-                    heard(d),
-                    d.listenedWith(),
-                    spaced(d.excluded()),
-                    spaced(d.settling()),
-                    spaced(d.settlingKPa()),
-                    r.setAside(),
-                    r.takenAt()));
-        }
-        return CsvTable.write(HEADER, lines);
+        return CsvTable.write(COLUMNS, readings);
     }
 
     private static String heard(LeakdownDocument d) {
@@ -88,7 +67,7 @@ final class LeakdownCsv {
     static List<Placed<Entry>> read(byte[] content) {
         Problems problems = new Problems();
         List<Placed<Entry>> entries = new ArrayList<>();
-        for (CsvTable.Line line : CsvTable.read(content, NEEDED)) {
+        for (CsvTable.Line line : CsvTable.read(content, COLUMNS)) {
             entries.add(new Placed<>(line.at(), entry(line, problems)));
         }
         problems.throwIfAny();

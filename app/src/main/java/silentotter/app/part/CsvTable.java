@@ -7,6 +7,8 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -34,17 +36,30 @@ public final class CsvTable {
 
     private CsvTable() {}
 
+    /**
+     * A column: what stands in it for each row, and whether a file that comes in must have it.
+     *
+     * @param cell nothing leaves it empty
+     */
+    public record Column<T>(String name, boolean needed, Function<T, @Nullable Object> cell) {
+        public static <T> Column<T> needed(String name, Function<T, @Nullable Object> cell) {
+            return new Column<>(name, true, cell);
+        }
+
+        public static <T> Column<T> of(String name, Function<T, @Nullable Object> cell) {
+            return new Column<>(name, false, cell);
+        }
+    }
+
     /** Text cells that a spreadsheet would run are written with an apostrophe before them; numbers are left alone. */
-    public static String write(List<String> header, Iterable<? extends List<?>> lines) {
+    public static <T> String write(List<Column<T>> columns, Iterable<T> rows) {
         StringWriter out = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(
-                out,
-                CSVFormat.RFC4180
-                        .builder()
-                        .setHeader(header.toArray(String[]::new))
-                        .get())) {
-            for (List<?> line : lines) {
-                printer.printRecord(line.stream().map(CsvTable::harmless).toList());
+        String[] header = columns.stream().map(Column::name).toArray(String[]::new);
+        try (CSVPrinter printer =
+                new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(header).get())) {
+            for (T row : rows) {
+                printer.printRecord(
+                        columns.stream().map(c -> harmless(c.cell().apply(row))).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -52,12 +67,12 @@ public final class CsvTable {
         return out.toString();
     }
 
-    private static Object harmless(Object cell) {
+    private static @Nullable Object harmless(@Nullable Object cell) {
         return cell instanceof String text && FORMULA.matcher(text).find() ? "'" + text : cell;
     }
 
     /** @throws InvalidInput when it is no such file, lacks a column, or holds nothing */
-    public static List<Line> read(byte[] content, List<String> needed) {
+    public static <T> List<Line> read(byte[] content, List<Column<T>> columns) {
         String text = FileText.of(content);
         char separator = separator(text);
         List<Line> lines = new ArrayList<>();
@@ -72,7 +87,9 @@ public final class CsvTable {
                 .get()
                 .parse(new StringReader(text))) {
             Problems missing = new Problems();
-            needed.stream()
+            columns.stream()
+                    .filter(Column::needed)
+                    .map(Column::name)
                     .filter(n -> parser.getHeaderNames().stream().noneMatch(n::equalsIgnoreCase))
                     .forEach(n -> missing.add("line 1", "the column '" + n + "' is missing"));
             missing.throwIfAny();

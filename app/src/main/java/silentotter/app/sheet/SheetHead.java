@@ -11,6 +11,7 @@ import silentotter.core.compression.School;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.intake.ServiceDocument;
+import silentotter.core.examination.LossyStep;
 import silentotter.core.round.EngineState;
 import silentotter.core.round.Station;
 import silentotter.core.wording.Worded;
@@ -53,14 +54,18 @@ record SheetHead(
         }
     }
 
-    /** @param needs the state in which the engine must be, in words */
-    record StationView(Station station, int minutes, List<String> needs) {
+    /**
+     * @param needs the state in which the engine must be, in words
+     * @param spoils the steps that it takes, after "before you": what can be captured only before them is asked for
+     */
+    record StationView(Station station, int minutes, List<String> needs, List<String> spoils) {
         static StationView of(Station station, Engine engine) {
             Set<EngineState> needs = station.needs();
             return new StationView(
                     station,
                     station.minutes(engine),
-                    needs.stream().sorted().map(EngineState::words).toList());
+                    needs.stream().sorted().map(EngineState::words).toList(),
+                    station.spoils().stream().sorted().map(LossyStep::words).toList());
         }
     }
 
