@@ -1736,8 +1736,7 @@ export interface components {
             likelihoodRatio: number;
             rule: string;
             says: string;
-            /** @enum {string} */
-            source: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES";
+            source: string;
             stopsRunning: boolean;
             suspects: string[];
             tellApart?: string;
@@ -1747,6 +1746,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             needs: string[];
+            spoils: string[];
             /** @enum {string} */
             station: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "VERDICT";
         };

@@ -32,7 +32,11 @@ export function Round({
               <Link
                 to={address(sheet.job.id, s)}
                 aria-current={s === station ? 'step' : undefined}
-                title={minutes ? [`about ${minutes} min`, ...needs, ...spoils.map((w) => `you will ${w}`)].join(', ') : undefined}
+                title={
+                  minutes
+                    ? [`about ${minutes} min`, ...needs, ...spoils.map((w) => `you will ${w}`)].join(', ')
+                    : undefined
+                }
                 className="group relative block h-full min-h-[50px] border-b border-hair px-4 py-1.5 aria-[current=step]:bg-well"
               >
                 <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block" />

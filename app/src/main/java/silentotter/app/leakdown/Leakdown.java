@@ -25,7 +25,7 @@ import silentotter.core.instruments.TesterDocument;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownDocument;
 import silentotter.core.leakdown.LeakdownReader;
-import silentotter.core.leakdown.ListenedWith;
+import silentotter.core.leakdown.LeakdownReading.ListenedWith;
 import silentotter.core.leakdown.Place;
 
 /** Leak-down as it is taken: readings are added, never overwritten; what was heard is added to them. */

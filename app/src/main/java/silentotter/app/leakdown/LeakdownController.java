@@ -14,7 +14,7 @@ import silentotter.core.instruments.CalibrationDocument;
 import silentotter.core.instruments.TesterDocument;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownDocument;
-import silentotter.core.leakdown.ListenedWith;
+import silentotter.core.leakdown.LeakdownReading.ListenedWith;
 import silentotter.core.leakdown.Place;
 
 /** Leak-down readings and testers. Each change is one transaction, answered with the whole new sheet. */

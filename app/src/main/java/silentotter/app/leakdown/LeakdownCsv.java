@@ -12,13 +12,13 @@ import silentotter.app.part.CsvTable.Column;
 import silentotter.app.part.Filed;
 import silentotter.app.part.Filed.Placed;
 import silentotter.core.input.Problems;
-import silentotter.core.leakdown.DoneBefore;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownDocument;
-import silentotter.core.leakdown.LeakdownKind;
-import silentotter.core.leakdown.ListenedWith;
+import silentotter.core.leakdown.LeakdownReading.DoneBefore;
+import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
+import silentotter.core.leakdown.LeakdownReading.ListenedWith;
+import silentotter.core.leakdown.LeakdownReading.RunState;
 import silentotter.core.leakdown.Place;
-import silentotter.core.leakdown.RunState;
 
 /**
  * Leak-down readings as comma-separated values, one line an attempt. What was heard stands in one column, such as

@@ -7,16 +7,16 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
@@ -55,8 +55,8 @@ public final class CsvTable {
     public static <T> String write(List<Column<T>> columns, Iterable<T> rows) {
         StringWriter out = new StringWriter();
         String[] header = columns.stream().map(Column::name).toArray(String[]::new);
-        try (CSVPrinter printer =
-                new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(header).get())) {
+        try (CSVPrinter printer = new CSVPrinter(
+                out, CSVFormat.RFC4180.builder().setHeader(header).get())) {
             for (T row : rows) {
                 printer.printRecord(
                         columns.stream().map(c -> harmless(c.cell().apply(row))).toList());

@@ -10,7 +10,7 @@ import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
 import silentotter.core.plugs.GapGrowth;
-import silentotter.core.plugs.PlugMake;
+import silentotter.core.plugs.PlugSet.PlugMake;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;

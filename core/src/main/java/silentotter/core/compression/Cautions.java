@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Fuel;
+import silentotter.core.engine.Traits.Fuel;
 
 /** What can hurt somebody during a compression test, for this engine. Trade practice; local codes come first. */
 public final class Cautions {

@@ -3,6 +3,7 @@ package silentotter.core.compression;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import silentotter.core.compression.SchoolOpinion.Ruling;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.Pressure;

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import silentotter.core.compression.CylinderResult.Standing;
+import silentotter.core.compression.SchoolOpinion.Ruling;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.flow.Atmosphere;

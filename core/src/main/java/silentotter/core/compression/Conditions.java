@@ -33,4 +33,24 @@ public record Conditions(
     public boolean throttleShut() {
         return throttle.filter(t -> t == Throttle.SHUT).isPresent();
     }
+
+    /** How the throttle stood. */
+    public enum Throttle {
+        WIDE_OPEN,
+        SHUT,
+        NONE
+    }
+
+    /** Which plugs (glow plugs, injectors) were out. */
+    public enum PlugsOut {
+        ALL,
+        ONE_AT_A_TIME
+    }
+
+    /** How warm the engine was. */
+    public enum EngineTemperature {
+        HOT,
+        WARM,
+        COLD
+    }
 }

@@ -1,6 +1,10 @@
 package silentotter.core.compression;
 
 import org.jspecify.annotations.Nullable;
+import silentotter.core.compression.Conditions.EngineTemperature;
+import silentotter.core.compression.Conditions.PlugsOut;
+import silentotter.core.compression.Conditions.Throttle;
+import silentotter.core.compression.CrankingLength.LengthKind;
 
 /** The conditions of a pass as the API, the database and the case file write them. */
 public record ConditionsDocument(

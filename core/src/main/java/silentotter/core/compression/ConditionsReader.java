@@ -1,6 +1,7 @@
 package silentotter.core.compression;
 
 import java.util.Optional;
+import silentotter.core.compression.CrankingLength.LengthKind;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;

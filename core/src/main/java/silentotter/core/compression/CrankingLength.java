@@ -46,4 +46,23 @@ public record CrankingLength(LengthKind kind, double amount) {
     public String inWords() {
         return kind == LengthKind.UNTIL_STOPPED ? kind.words() : Say.number(amount) + " " + kind.words();
     }
+
+    /** The ways in which technicians say how long they cranked. */
+    public enum LengthKind {
+        STROKES("compression strokes"),
+        TURNS("engine turns"),
+        SECONDS("seconds"),
+        PULLS("cord pulls"),
+        UNTIL_STOPPED("until the needle stopped");
+
+        private final String words;
+
+        LengthKind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
 }

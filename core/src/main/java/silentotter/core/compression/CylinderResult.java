@@ -30,4 +30,13 @@ public record CylinderResult(
         Optional<LeakArea> detectable,
         List<CylinderNumber> lowNeighbours,
         String reason)
-        implements Worded {}
+        implements Worded {
+    /** Where a cylinder stands among its sisters on the same gauge. */
+    public enum Standing {
+        NOT_READ,
+        ALONE,
+        LEVEL,
+        LOW,
+        HIGH
+    }
+}

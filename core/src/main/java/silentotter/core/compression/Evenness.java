@@ -3,6 +3,7 @@ package silentotter.core.compression;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import silentotter.core.compression.CylinderResult.Standing;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Pressure;
 

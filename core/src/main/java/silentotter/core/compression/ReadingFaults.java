@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.hipparchus.stat.correlation.KendallsCorrelation;
+import silentotter.core.compression.Conditions.PlugsOut;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.quantity.Estimate;

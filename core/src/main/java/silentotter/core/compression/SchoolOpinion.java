@@ -12,4 +12,15 @@ import silentotter.core.wording.Worded;
  * @param reason the measured figure against the limit, in a sentence
  */
 public record SchoolOpinion(School school, Ruling ruling, String rule, List<CylinderNumber> cylinders, String reason)
-        implements Worded {}
+        implements Worded {
+    /** What a school says of a set of readings. */
+    public enum Ruling {
+        HOLDS,
+        WATCH,
+        FAILS,
+        /** The limit lies within the repeatability of the gauge around the measured value. */
+        TOO_CLOSE,
+        /** The school cannot be asked: wrong kind of engine, or a figure is missing. */
+        NOT_ASKED
+    }
+}

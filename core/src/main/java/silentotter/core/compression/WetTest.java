@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import silentotter.core.compression.CylinderResult.Standing;
+import silentotter.core.compression.WetResult.WetOutcome;
 import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;

@@ -20,4 +20,14 @@ public record CrankcaseHold(Optional<HoldRun> pressure, Optional<HoldRun> vacuum
     boolean bubblesAt(BubblePlace place) {
         return bubbles.getOrDefault(place, false);
     }
+
+    /** Where soapy water is looked at while the crankcase has pressure. */
+    public enum BubblePlace {
+        FLYWHEEL_SEAL,
+        FREE_END_SEAL,
+        BASE_JOINT,
+        REED_BLOCK,
+        INTAKE_JOINT,
+        PLUG_OR_HEAD
+    }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import silentotter.core.crankcase.CrankcaseHold.BubblePlace;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
 import silentotter.core.quantity.Pressure;

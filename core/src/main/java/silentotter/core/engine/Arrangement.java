@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import silentotter.core.engine.Bank.BankSide;
 
 /**
  * Where each cylinder stands. The one source for neighbours, for the drawing, and for which end and bank cylinder 1

@@ -20,4 +20,11 @@ public record Bank(BankSide side, List<CylinderNumber> cylinders) {
                 side,
                 java.util.Arrays.stream(cylinders).mapToObj(CylinderNumber::of).toList());
     }
+
+    /** Which bank, for somebody who stands at the flywheel end and looks towards the free end. */
+    public enum BankSide {
+        ONLY,
+        LEFT,
+        RIGHT
+    }
 }

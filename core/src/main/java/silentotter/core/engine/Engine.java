@@ -2,6 +2,9 @@ package silentotter.core.engine;
 
 import java.util.Map;
 import java.util.Optional;
+import silentotter.core.engine.Traits.Exhaust;
+import silentotter.core.engine.Traits.Fuel;
+import silentotter.core.engine.Traits.Ignition;
 
 /**
  * An engine as far as it is known: only name and arrangement are certain.

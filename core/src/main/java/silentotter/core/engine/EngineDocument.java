@@ -3,6 +3,14 @@ package silentotter.core.engine;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import silentotter.core.engine.Bank.BankSide;
+import silentotter.core.engine.Rotation.Turning;
+import silentotter.core.engine.Traits.Cooling;
+import silentotter.core.engine.Traits.Exhaust;
+import silentotter.core.engine.Traits.Fuel;
+import silentotter.core.engine.Traits.FuelSystem;
+import silentotter.core.engine.Traits.Ignition;
+import silentotter.core.engine.Traits.Induction;
 
 /** An engine as the API, the database and the case file write it: plain numbers, units in the names. */
 public record EngineDocument(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import silentotter.core.engine.Bank.BankSide;
 
 /** What is usual for a layout and a cylinder count: offered, never assumed. Trade practice. */
 public final class UsualEngines {

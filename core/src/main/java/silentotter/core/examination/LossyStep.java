@@ -2,10 +2,10 @@ package silentotter.core.examination;
 
 import java.util.List;
 import java.util.function.Predicate;
-import silentotter.core.engine.Cooling;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.Engine;
-import silentotter.core.signs.SmokeMoment;
+import silentotter.core.engine.Traits.Cooling;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 /**
  * A step that destroys evidence, and what can be captured only before it. Nothing is spoiled unseen.

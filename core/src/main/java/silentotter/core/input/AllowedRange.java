@@ -58,6 +58,7 @@ public enum AllowedRange {
     OIL_PRESSURE_COLD_SPEED("signs.oilPressure.coldRpm", "rpm", 200, 8000, "idle to full speed"),
     OIL_PRESSURE_HOT("signs.oilPressure.hotKPa", "kPa", 0, 1500, ""),
     OIL_PRESSURE_HOT_SPEED("signs.oilPressure.hotRpm", "rpm", 200, 8000, "idle to full speed"),
+    STANDING("signs.smoke.*.standingHours", "h", 0, 10_000, ""),
     SOAK("signs.soak.minutes", "min", 1, 2880, "two days"),
     GAP("plugs.plugs.*.gapMm", "mm", 0, 3, "0 is bridged"),
     NEW_GAP("plugs.set.newGapMm", "mm", 0.2, 3, ""),

@@ -75,4 +75,35 @@ public record CylinderInside(
         }
         return crown.isPresent() || bore.isPresent() ? Optional.of(Look.DRY) : Optional.empty();
     }
+
+    /** The piston crown. */
+    public enum Crown {
+        DRY_CARBON,
+        WET_OIL,
+        WET_FUEL,
+        WASHED_CLEAN,
+        HOLED
+    }
+
+    /** The wall of the bore. */
+    public enum BoreWall {
+        HATCH_SEEN,
+        GLAZED,
+        SCORED,
+        RUSTY
+    }
+
+    /** The back of the intake valve, as far as it is seen. */
+    public enum IntakeBack {
+        DRY,
+        WET_OIL,
+        CARBON
+    }
+
+    /** The face and edge of the exhaust valve. */
+    public enum ExhaustFace {
+        EVEN,
+        BURNT,
+        DEPOSIT_ON_SEAT
+    }
 }

@@ -17,6 +17,10 @@ import java.util.Map;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
+import silentotter.core.inside.CylinderInside.BoreWall;
+import silentotter.core.inside.CylinderInside.Crown;
+import silentotter.core.inside.CylinderInside.ExhaustFace;
+import silentotter.core.inside.CylinderInside.IntakeBack;
 
 /** What the camera says of a cylinder. It separates most of what pressure tests cannot. Trade practice. */
 public final class InsideRules {

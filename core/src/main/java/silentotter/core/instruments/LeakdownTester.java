@@ -54,4 +54,11 @@ public record LeakdownTester(
     public double orificeSigma() {
         return calibrated ? CALIBRATED_SIGMA : UNCALIBRATED_SIGMA;
     }
+
+    /** How a leak-down tester shows its reading. */
+    public enum TesterKind {
+        TWO_GAUGES,
+        PERCENT_DIAL,
+        ZONES
+    }
 }

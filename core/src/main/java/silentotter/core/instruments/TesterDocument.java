@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
+import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
 

@@ -58,4 +58,72 @@ public record Intake(
     public boolean stoodOver(double days) {
         return stoodDays.filter(d -> d > days).isPresent();
     }
+
+    /** The air filter and its ducting as found. */
+    public enum AirFilter {
+        CLEAN,
+        DIRTY,
+        DUCT_OPEN,
+        MISSING
+    }
+
+    /** What is complained about. */
+    public enum ComplaintKind {
+        OIL_USE,
+        SMOKE,
+        MISFIRE,
+        HARD_START,
+        LOW_POWER,
+        COOLANT_LOSS,
+        OIL_FROM_BREATHER,
+        NOISE,
+        LOW_OIL_PRESSURE,
+        LOW_SPEED
+    }
+
+    /** What the noise sounds like. */
+    public enum NoiseKind {
+        KNOCK,
+        SLAP,
+        TAP,
+        RATTLE,
+        HISS
+    }
+
+    /** When the noise is there. */
+    public enum NoiseMoment {
+        COLD,
+        HOT,
+        LIGHT_LOAD,
+        HEAVY_LOAD,
+        LOW_ON_OIL,
+        ALWAYS
+    }
+
+    /** Why the engine is here; it decides what is worth doing. */
+    public enum Purpose {
+        COMPLAINT,
+        BEFORE_SPENDING,
+        PREVENTIVE,
+        BASELINE
+    }
+
+    /** What may have happened to the engine, and how it is used. Each can be yes, no, or not asked. */
+    public enum History {
+        OVERHEATED_ONCE,
+        RUN_LOW_ONCE,
+        MODIFIED,
+        BOOST_RAISED,
+        FRESHLY_BUILT,
+        LONG_IDLING,
+        SHORT_RUNS,
+        HARD_LOAD,
+        HIGH_SPEED,
+        BREATHED_DUST,
+        SALT_WATER,
+        LONG_OIL_INTERVALS,
+        BELT_OR_CHAIN_WORK,
+        FUEL_ADDITIVE,
+        DOUBTFUL_FUEL
+    }
 }

@@ -18,6 +18,11 @@ import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Statement.Urgency;
 import silentotter.core.finding.Weight;
+import silentotter.core.intake.Intake.AirFilter;
+import silentotter.core.intake.Intake.ComplaintKind;
+import silentotter.core.intake.Intake.History;
+import silentotter.core.intake.Intake.NoiseKind;
+import silentotter.core.intake.Intake.NoiseMoment;
 
 /** What is told of an engine, and what it makes likelier. Factors on the prior; trade practice. */
 public final class IntakeRules {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.input.AllowedRange;
 import silentotter.core.input.Problems;
+import silentotter.core.intake.ServiceEntry.ServiceKind;
 
 /** A line of the service log as the API, the database and the case file write it. */
 public record ServiceDocument(

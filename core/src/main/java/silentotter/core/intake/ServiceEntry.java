@@ -17,4 +17,23 @@ public record ServiceEntry(
         Optional<Double> hours,
         Optional<Double> litres,
         Optional<Boolean> filterChanged,
-        String what) {}
+        String what) {
+    /** What was done. */
+    public enum ServiceKind {
+        OIL_CHANGE("oil change"),
+        TOP_UP("top-up"),
+        PLUGS("plugs"),
+        REPAIR("repair"),
+        OTHER("other work");
+
+        private final String words;
+
+        ServiceKind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+}

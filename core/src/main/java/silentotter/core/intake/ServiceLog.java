@@ -4,6 +4,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import silentotter.core.intake.ServiceEntry.ServiceKind;
 import silentotter.core.job.Job;
 import silentotter.core.wording.Say;
 

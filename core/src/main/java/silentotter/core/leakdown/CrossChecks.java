@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import silentotter.core.compression.CompressionBeside;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.leakdown.CrossCheck.Outcome;
+import silentotter.core.leakdown.LeakdownReading.RunState;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.wording.Say;

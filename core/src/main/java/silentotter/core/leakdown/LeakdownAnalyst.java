@@ -12,6 +12,8 @@ import silentotter.core.flow.AirFlow;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.instruments.LeakdownTester;
 import silentotter.core.job.Ambient;
+import silentotter.core.leakdown.LeakdownReading.DoneBefore;
+import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;

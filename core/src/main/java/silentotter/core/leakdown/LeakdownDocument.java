@@ -5,6 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import silentotter.core.leakdown.LeakdownReading.DoneBefore;
+import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
+import silentotter.core.leakdown.LeakdownReading.ListenedWith;
+import silentotter.core.leakdown.LeakdownReading.RunState;
 
 /**
  * A leak-down attempt as it is sent in, kept and filed.

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.leakdown.LeakdownReading.DoneBefore;
 import silentotter.core.wording.Say;
 
 /** Leak-down readings that cannot be true, or that say less than they seem to. Trade practice, see each text. */

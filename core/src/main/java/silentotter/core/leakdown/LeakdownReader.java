@@ -15,8 +15,9 @@ import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
 import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.instruments.TesterDocument;
-import silentotter.core.instruments.TesterKind;
+import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.quantity.Pressure;
 
 /** The one place that says what is wrong with a leak-down reading, however it comes in, and makes one of it. */

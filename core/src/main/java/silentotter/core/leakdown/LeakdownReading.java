@@ -120,4 +120,37 @@ public record LeakdownReading(
         return Stream.concat(heard.values().stream(), neighbours.values().stream())
                 .anyMatch(h -> h.compareTo(Heard.FAINT) >= 0);
     }
+
+    /** What state the engine was in. */
+    public enum RunState {
+        HOT,
+        WARM,
+        COLD,
+        ON_STAND
+    }
+
+    /** What was done since the attempt before. */
+    public enum DoneBefore {
+        TURNED_OVER,
+        TURNED_360,
+        VALVE_TAPPED,
+        HOSE_SOAPED,
+        OIL_ADDED
+    }
+
+    /** Passes of their own. */
+    public enum LeakdownKind {
+        STANDARD,
+        WET,
+        LOW_PRESSURE
+    }
+
+    /** How somebody listened. */
+    public enum ListenedWith {
+        EAR,
+        TUBE,
+        SOAP,
+        BUBBLES,
+        TISSUE
+    }
 }

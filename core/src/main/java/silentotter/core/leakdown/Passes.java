@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;

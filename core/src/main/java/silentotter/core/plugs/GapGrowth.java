@@ -1,5 +1,7 @@
 package silentotter.core.plugs;
 
+import silentotter.core.plugs.PlugSet.PlugMake;
+
 /**
  * How fast a gap has grown. Ordinary for plain electrodes is about 0.025 mm in 1600 km (trade practice).
  *

@@ -3,6 +3,12 @@ package silentotter.core.plugs;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import silentotter.core.plugs.Plug.Damage;
+import silentotter.core.plugs.Plug.Deposit;
+import silentotter.core.plugs.Plug.ElectrodeWear;
+import silentotter.core.plugs.Plug.NoseSurface;
+import silentotter.core.plugs.Plug.Shade;
+import silentotter.core.plugs.Plug.Wetness;
 
 /** What a plug looks like as a whole, in one word; the most telling thing on it wins. */
 public enum Look {

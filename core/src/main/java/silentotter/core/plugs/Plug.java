@@ -68,4 +68,54 @@ public record Plug(
     boolean wet() {
         return wetness.filter(w -> w != Wetness.DRY).isPresent();
     }
+
+    /** Shade of the insulator nose, a new plug beside it. */
+    public enum Shade {
+        WHITE,
+        GREY,
+        LIGHT_TAN,
+        TAN,
+        BROWN,
+        BLACK
+    }
+
+    /** Wet or dry, and what rubbing between two fingers says. */
+    public enum Wetness {
+        DRY,
+        WET_NOT_RUBBED,
+        WET_EVAPORATES,
+        WET_STAYS_OILY
+    }
+
+    /** What lies on the plug. */
+    public enum Deposit {
+        NONE,
+        SOFT_SOOT,
+        OILY_CARBON,
+        ASH,
+        WATER_STAIN,
+        METAL_SPECKS
+    }
+
+    /** The surface of the insulator nose. */
+    public enum NoseSurface {
+        NORMAL,
+        BLISTERED,
+        STEAM_CLEANED
+    }
+
+    /** Damage. */
+    public enum Damage {
+        NONE,
+        BROKEN_INSULATOR,
+        BRIDGED_GAP,
+        BENT_GROUND
+    }
+
+    /** Wear of the electrodes. */
+    public enum ElectrodeWear {
+        SHARP,
+        ROUNDED,
+        MELTED
+    }
 }

@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import silentotter.core.engine.Bank;
-import silentotter.core.engine.BankSide;
+import silentotter.core.engine.Bank.BankSide;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
@@ -18,8 +18,9 @@ import silentotter.core.finding.Statement;
 import silentotter.core.finding.Statement.Urgency;
 import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Weight;
-import silentotter.core.intake.History;
 import silentotter.core.intake.Intake;
+import silentotter.core.intake.Intake.History;
+import silentotter.core.plugs.PlugSet.HeatRange;
 import silentotter.core.wording.Say;
 
 /** Reads a tray of plugs, with the engine's fuel system, the plugs' age and the use taken into account. */

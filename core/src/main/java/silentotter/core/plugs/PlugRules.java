@@ -18,7 +18,10 @@ import static silentotter.core.finding.Suspect.VENTILATION;
 
 import java.util.List;
 import silentotter.core.finding.Rule;
-import silentotter.core.intake.History;
+import silentotter.core.intake.Intake.History;
+import silentotter.core.plugs.Plug.Damage;
+import silentotter.core.plugs.Plug.ElectrodeWear;
+import silentotter.core.plugs.Plug.NoseSurface;
 
 /** What one plug says: one line a pattern, with its reason. Judgement values from trade practice. */
 final class PlugRules {

@@ -3,9 +3,10 @@ package silentotter.core.plugs;
 import java.util.Optional;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.FuelSystem;
-import silentotter.core.intake.History;
+import silentotter.core.engine.Traits.FuelSystem;
 import silentotter.core.intake.Intake;
+import silentotter.core.intake.Intake.History;
+import silentotter.core.plugs.PlugSet.PlugMake;
 
 /** A plug together with everything that changes how it is read: engine, use, age, and its sisters. */
 record PlugSeen(Plug plug, PlugSet set, Engine engine, Intake intake, boolean alone) {

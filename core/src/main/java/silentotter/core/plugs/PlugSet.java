@@ -44,4 +44,17 @@ public record PlugSet(
     Optional<Double> known() {
         return ageUnknown.orElse(false) ? Optional.empty() : distanceKm.or(() -> hours.map(h -> h * KM_PER_HOUR));
     }
+
+    /** How the electrodes are made. */
+    public enum PlugMake {
+        PLAIN,
+        FINE_WIRE
+    }
+
+    /** The heat range fitted, against the one specified. */
+    public enum HeatRange {
+        AS_SPECIFIED,
+        HOTTER,
+        COLDER
+    }
 }

@@ -14,4 +14,25 @@ public record BreatherSigns(
         Optional<Boolean> hoseBlocked) {
     static final BreatherSigns EMPTY =
             new BreatherSigns(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** What the crankcase does at idle with its ventilation working. */
+    public enum Ventilation {
+        SUCTION,
+        NOTHING,
+        PRESSURE
+    }
+
+    /** Oil at the breather. */
+    public enum BreatherOil {
+        NONE,
+        MIST,
+        WET
+    }
+
+    /** Oil in the air box or intake duct. */
+    public enum AirBox {
+        DRY,
+        DAMP,
+        POOLED
+    }
 }

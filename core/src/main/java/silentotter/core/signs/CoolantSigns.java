@@ -18,4 +18,24 @@ public record CoolantSigns(
         Optional<Contamination> contaminatedBy) {
     static final CoolantSigns EMPTY = new CoolantSigns(
             Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** What the coolant level does over days. */
+    public enum CoolantLevel {
+        HOLDS,
+        FALLING_WITH_DRIP,
+        FALLING_NO_DRIP
+    }
+
+    /** What floats in the coolant. */
+    public enum CoolantFilm {
+        CLEAN,
+        OIL_FILM,
+        FROTH
+    }
+
+    /** Chemical test of the coolant for combustion gas. */
+    public enum GasTest {
+        POSITIVE,
+        NEGATIVE
+    }
 }

@@ -53,4 +53,36 @@ public record OilSigns(
     boolean has(OilLevel which) {
         return level.filter(l -> l == which).isPresent();
     }
+
+    /** Oil level on the stick, level ground, after the wait. */
+    public enum OilLevel {
+        NOT_ON_STICK,
+        BELOW_LOW_MARK,
+        LOWER_HALF,
+        UPPER_HALF,
+        ABOVE_FULL_MARK
+    }
+
+    /** Colour of the oil on the stick. */
+    public enum OilColour {
+        HONEY,
+        BROWN,
+        BLACK,
+        GREY
+    }
+
+    /** Where milky oil was seen. */
+    public enum Milky {
+        NONE,
+        CAP_ONLY,
+        ON_STICK,
+        THROUGHOUT
+    }
+
+    /** Metal seen in oil, on a magnet or in the pleats of a filter. */
+    public enum Metal {
+        NONE,
+        FINE,
+        FLAKES
+    }
 }

@@ -20,6 +20,20 @@ import java.util.Optional;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
+import silentotter.core.signs.BreatherSigns.AirBox;
+import silentotter.core.signs.BreatherSigns.BreatherOil;
+import silentotter.core.signs.BreatherSigns.Ventilation;
+import silentotter.core.signs.CoolantSigns.CoolantFilm;
+import silentotter.core.signs.CoolantSigns.CoolantLevel;
+import silentotter.core.signs.CoolantSigns.GasTest;
+import silentotter.core.signs.OilSigns.Metal;
+import silentotter.core.signs.OilSigns.Milky;
+import silentotter.core.signs.OilSigns.OilLevel;
+import silentotter.core.signs.Signs.LeakAmount;
+import silentotter.core.signs.Signs.LeakPlace;
+import silentotter.core.signs.Smoke.SmokeColour;
+import silentotter.core.signs.Smoke.SmokeLasting;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 /** What oil, coolant, leaks, breather and smoke say. Judgement values from trade practice, each with its reason. */
 public final class SignRules {

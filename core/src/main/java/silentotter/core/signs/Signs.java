@@ -4,6 +4,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import silentotter.core.finding.Contamination;
+import silentotter.core.signs.Smoke.SmokeColour;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 /** Everything seen before anything is loosened. Whatever was not looked at stays empty. */
 public record Signs(
@@ -41,5 +43,25 @@ public record Signs(
 
     boolean anyLeak(LeakAmount amount) {
         return leaks.containsValue(amount);
+    }
+
+    /** How much is seen at a place. */
+    public enum LeakAmount {
+        DRY,
+        DAMP,
+        DRIPS
+    }
+
+    /** Where oil or coolant may be seen outside. */
+    public enum LeakPlace {
+        VALVE_COVER,
+        FRONT_SEAL,
+        REAR_SEAL,
+        SUMP,
+        OIL_FILTER,
+        HEAD_JOINT,
+        COOLANT_PUMP,
+        HOSES,
+        EXHAUST_ELBOW
     }
 }

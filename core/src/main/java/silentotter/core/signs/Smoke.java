@@ -15,4 +15,28 @@ public record Smoke(Optional<SmokeColour> colour, Optional<SmokeLasting> lasting
     boolean lasts(SmokeLasting which) {
         return lasting.filter(l -> l == which).isPresent();
     }
+
+    /** Colour of the smoke. */
+    public enum SmokeColour {
+        NONE,
+        BLUE,
+        WHITE,
+        BLACK
+    }
+
+    /** How long the smoke lasts. */
+    public enum SmokeLasting {
+        PUFF,
+        UNTIL_WARM,
+        STAYS
+    }
+
+    /** When it smokes; that matters more than how much. */
+    public enum SmokeMoment {
+        START_AFTER_STANDING,
+        IDLE,
+        LOAD,
+        OVERRUN,
+        ALWAYS
+    }
 }

@@ -25,4 +25,10 @@ public record ValveClearances(
     public boolean atOtherTemperature() {
         return measured.isPresent() && specified.isPresent() && !measured.equals(specified);
     }
+
+    /** At which temperature clearances were measured, or are specified. */
+    public enum ClearanceState {
+        COLD,
+        HOT
+    }
 }

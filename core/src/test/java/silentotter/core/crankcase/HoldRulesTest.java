@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import silentotter.core.crankcase.CrankcaseHold.BubblePlace;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspicion;
 

@@ -9,9 +9,11 @@ import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import silentotter.core.engine.Bank.BankSide;
 import silentotter.core.engine.EngineDocument.BankDocument;
 import silentotter.core.engine.EngineDocument.LimitDocument;
 import silentotter.core.engine.EngineDocument.RotationDocument;
+import silentotter.core.engine.Rotation.Turning;
 import silentotter.core.input.Read;
 
 /** Engines as they come in: half of it is often unknown, and all that is wrong is said at once. */

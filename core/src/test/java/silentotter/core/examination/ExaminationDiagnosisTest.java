@@ -12,22 +12,22 @@ import silentotter.core.diagnosis.Tone;
 import silentotter.core.engine.Engine;
 import silentotter.core.finding.PathKind;
 import silentotter.core.finding.Suspect;
-import silentotter.core.inside.BoreWall;
-import silentotter.core.inside.Crown;
 import silentotter.core.inside.CylinderInside;
-import silentotter.core.inside.ExhaustFace;
-import silentotter.core.inside.IntakeBack;
-import silentotter.core.intake.History;
+import silentotter.core.inside.CylinderInside.BoreWall;
+import silentotter.core.inside.CylinderInside.Crown;
+import silentotter.core.inside.CylinderInside.ExhaustFace;
+import silentotter.core.inside.CylinderInside.IntakeBack;
 import silentotter.core.intake.Intake;
+import silentotter.core.intake.Intake.History;
 import silentotter.core.intake.KnownWeakness;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.plugs.Plug;
 import silentotter.core.plugs.Plugs;
 import silentotter.core.signs.Seen;
 import silentotter.core.signs.Signs;
-import silentotter.core.signs.SmokeColour;
-import silentotter.core.signs.SmokeLasting;
-import silentotter.core.signs.SmokeMoment;
+import silentotter.core.signs.Smoke.SmokeColour;
+import silentotter.core.signs.Smoke.SmokeLasting;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 /** What was seen before the gauges, joined to what the gauges say. */
 class ExaminationDiagnosisTest {

@@ -16,6 +16,7 @@ class AllowedRangeTest {
         "jobs[0].compression[1].readings[2].strokesKPa[4], READING",
         "crankcase.vacuum.seconds, HOLD_SECONDS",
         "signs.soak.minutes, SOAK",
+        "examination.signs.smoke.START_AFTER_STANDING.standingHours, STANDING",
         "holes[1].leakPercent, LEAK_PERCENT_OF_A_HOLE",
         "jobs[0].leakdown[0].reading.leakPercent, LEAK_PERCENT",
         "valves.cylinders.2.intakeMm, INTAKE_CLEARANCE"

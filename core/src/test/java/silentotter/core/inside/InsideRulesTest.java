@@ -12,6 +12,10 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Statement;
+import silentotter.core.inside.CylinderInside.BoreWall;
+import silentotter.core.inside.CylinderInside.Crown;
+import silentotter.core.inside.CylinderInside.ExhaustFace;
+import silentotter.core.inside.CylinderInside.IntakeBack;
 
 class InsideRulesTest {
     private static CylinderInside seen(

@@ -12,6 +12,7 @@ import silentotter.core.flow.TwoHoles;
 import silentotter.core.input.Problems;
 import silentotter.core.input.Read;
 import silentotter.core.instruments.CalibrationDocument.BleedReading;
+import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;

@@ -12,6 +12,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspect;
+import silentotter.core.intake.Intake.AirFilter;
+import silentotter.core.intake.Intake.ComplaintKind;
+import silentotter.core.intake.Intake.History;
+import silentotter.core.intake.Intake.NoiseKind;
+import silentotter.core.intake.Intake.NoiseMoment;
 
 class IntakeRulesTest {
     /** What somebody tells, field by field. */

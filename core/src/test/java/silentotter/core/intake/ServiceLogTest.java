@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import silentotter.core.intake.ServiceEntry.ServiceKind;
 import silentotter.core.job.Ambient;
 import silentotter.core.job.Job;
 

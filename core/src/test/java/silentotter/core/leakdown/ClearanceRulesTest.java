@@ -15,9 +15,9 @@ import silentotter.core.engine.SourcedLimit;
 import silentotter.core.finding.Statement;
 import silentotter.core.quantity.Length;
 import silentotter.core.valves.ClearanceRules;
-import silentotter.core.valves.ClearanceState;
 import silentotter.core.valves.CylinderClearances;
 import silentotter.core.valves.ValveClearances;
+import silentotter.core.valves.ValveClearances.ClearanceState;
 
 class ClearanceRulesTest {
     private static Engine engine(Double exhaustMm) {

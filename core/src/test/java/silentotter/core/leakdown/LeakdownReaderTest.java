@@ -15,8 +15,9 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.Problems;
 import silentotter.core.input.Read;
+import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.instruments.TesterDocument;
-import silentotter.core.instruments.TesterKind;
+import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 
 /** Leak-down readings, however they come in: from a dial, from two gauges, watched settling. */
 class LeakdownReaderTest {

@@ -55,7 +55,7 @@ class LeakdownSchoolTest {
     void aDialOfZonesCannotBeCompared() {
         LeakdownTester zones = new LeakdownTester(
                 "zones",
-                silentotter.core.instruments.TesterKind.ZONES,
+                silentotter.core.instruments.LeakdownTester.TesterKind.ZONES,
                 Optional.of(MASTER_SUPPLY),
                 Optional.of(Length.ofMm(1)),
                 1,

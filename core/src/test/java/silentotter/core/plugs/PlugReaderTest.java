@@ -15,16 +15,23 @@ import org.junit.jupiter.params.provider.MethodSource;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineEnd;
-import silentotter.core.engine.Exhaust;
-import silentotter.core.engine.FuelSystem;
 import silentotter.core.engine.Layout;
 import silentotter.core.engine.Traits;
+import silentotter.core.engine.Traits.Exhaust;
+import silentotter.core.engine.Traits.FuelSystem;
 import silentotter.core.engine.UsualEngines;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspect;
-import silentotter.core.intake.History;
 import silentotter.core.intake.Intake;
+import silentotter.core.intake.Intake.History;
+import silentotter.core.plugs.Plug.Damage;
+import silentotter.core.plugs.Plug.Deposit;
+import silentotter.core.plugs.Plug.ElectrodeWear;
+import silentotter.core.plugs.Plug.NoseSurface;
+import silentotter.core.plugs.Plug.Shade;
+import silentotter.core.plugs.Plug.Wetness;
+import silentotter.core.plugs.PlugSet.PlugMake;
 
 class PlugReaderTest {
     private static final PlugSet AGED = Plugs.set(PlugMake.PLAIN, 20_000.0, 0.8);

@@ -4,6 +4,13 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.finding.Contamination;
+import silentotter.core.plugs.Plug.Damage;
+import silentotter.core.plugs.Plug.Deposit;
+import silentotter.core.plugs.Plug.ElectrodeWear;
+import silentotter.core.plugs.Plug.NoseSurface;
+import silentotter.core.plugs.Plug.Shade;
+import silentotter.core.plugs.Plug.Wetness;
+import silentotter.core.plugs.PlugSet.PlugMake;
 
 /** Plugs for tests, described as a technician taps them. */
 public final class Plugs {

@@ -9,6 +9,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import silentotter.core.finding.Statement;
+import silentotter.core.signs.BreatherSigns.AirBox;
+import silentotter.core.signs.BreatherSigns.BreatherOil;
+import silentotter.core.signs.BreatherSigns.Ventilation;
+import silentotter.core.signs.CoolantSigns.CoolantFilm;
+import silentotter.core.signs.CoolantSigns.CoolantLevel;
+import silentotter.core.signs.CoolantSigns.GasTest;
+import silentotter.core.signs.OilSigns.Metal;
+import silentotter.core.signs.OilSigns.Milky;
+import silentotter.core.signs.OilSigns.OilLevel;
+import silentotter.core.signs.Signs.LeakAmount;
+import silentotter.core.signs.Signs.LeakPlace;
+import silentotter.core.signs.Smoke.SmokeColour;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 /** Each line of the tables that has no look-alike of its own: it speaks when it should, and an empty sheet says nothing. */
 class EverySignTest {

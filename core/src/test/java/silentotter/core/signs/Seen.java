@@ -3,6 +3,16 @@ package silentotter.core.signs;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.finding.Contamination;
+import silentotter.core.signs.CoolantSigns.CoolantLevel;
+import silentotter.core.signs.CoolantSigns.GasTest;
+import silentotter.core.signs.OilSigns.Metal;
+import silentotter.core.signs.OilSigns.Milky;
+import silentotter.core.signs.OilSigns.OilLevel;
+import silentotter.core.signs.Signs.LeakAmount;
+import silentotter.core.signs.Signs.LeakPlace;
+import silentotter.core.signs.Smoke.SmokeColour;
+import silentotter.core.signs.Smoke.SmokeLasting;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 /** Signs for tests. */
 public final class Seen {

@@ -12,6 +12,15 @@ import org.junit.jupiter.params.provider.MethodSource;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspect;
+import silentotter.core.signs.CoolantSigns.CoolantLevel;
+import silentotter.core.signs.OilSigns.Metal;
+import silentotter.core.signs.OilSigns.Milky;
+import silentotter.core.signs.OilSigns.OilLevel;
+import silentotter.core.signs.Signs.LeakAmount;
+import silentotter.core.signs.Signs.LeakPlace;
+import silentotter.core.signs.Smoke.SmokeColour;
+import silentotter.core.signs.Smoke.SmokeLasting;
+import silentotter.core.signs.Smoke.SmokeMoment;
 
 class SignRulesTest {
     private static List<String> rules(Signs signs) {

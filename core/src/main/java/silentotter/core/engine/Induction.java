@@ -1,8 +1,0 @@
-package silentotter.core.engine;
-
-/** How the air gets in. */
-public enum Induction {
-    NATURAL,
-    TURBO,
-    SUPERCHARGED
-}

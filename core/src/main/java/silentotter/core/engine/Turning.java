@@ -1,7 +1,0 @@
-package silentotter.core.engine;
-
-/** Direction of rotation. */
-public enum Turning {
-    CLOCKWISE,
-    ANTICLOCKWISE
-}

@@ -1,9 +1,0 @@
-package silentotter.core.intake;
-
-/** Why the engine is here; it decides what is worth doing. */
-public enum Purpose {
-    COMPLAINT,
-    BEFORE_SPENDING,
-    PREVENTIVE,
-    BASELINE
-}

@@ -1,8 +1,0 @@
-package silentotter.core.leakdown;
-
-/** Passes of their own. */
-public enum LeakdownKind {
-    STANDARD,
-    WET,
-    LOW_PRESSURE
-}

@@ -1,8 +1,0 @@
-package silentotter.core.plugs;
-
-/** Wear of the electrodes. */
-public enum ElectrodeWear {
-    SHARP,
-    ROUNDED,
-    MELTED
-}

@@ -1,8 +1,0 @@
-package silentotter.core.signs;
-
-/** Oil in the air box or intake duct. */
-public enum AirBox {
-    DRY,
-    DAMP,
-    POOLED
-}

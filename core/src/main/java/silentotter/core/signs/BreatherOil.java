@@ -1,8 +1,0 @@
-package silentotter.core.signs;
-
-/** Oil at the breather. */
-public enum BreatherOil {
-    NONE,
-    MIST,
-    WET
-}

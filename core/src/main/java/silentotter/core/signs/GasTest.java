@@ -1,7 +1,0 @@
-package silentotter.core.signs;
-
-/** Chemical test of the coolant for combustion gas. */
-public enum GasTest {
-    POSITIVE,
-    NEGATIVE
-}

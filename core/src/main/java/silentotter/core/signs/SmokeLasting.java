@@ -1,8 +1,0 @@
-package silentotter.core.signs;
-
-/** How long the smoke lasts. */
-public enum SmokeLasting {
-    PUFF,
-    UNTIL_WARM,
-    STAYS
-}
