@@ -6,11 +6,20 @@ const SETTLES_MS = 250;
  * does not listen, since a browser has few connections; it catches up as it is looked at again. After the network was
  * lost the browser connects again by itself.
  *
+ * @param onRevision tells whether it has dealt with it; otherwise it is told again a little later
  * @returns what ends it
  */
-export function followJob(id: number, onRevision: (revision: number) => void): () => void {
+export function followJob(id: number, onRevision: (revision: number) => boolean): () => void {
   let events: EventSource | undefined;
   let later: ReturnType<typeof setTimeout> | undefined;
+  const tell = (revision: number) => {
+    clearTimeout(later);
+    later = setTimeout(() => {
+      if (!onRevision(revision)) {
+        tell(revision);
+      }
+    }, SETTLES_MS);
+  };
   const listen = () => {
     if (document.hidden) {
       events?.close();
@@ -18,8 +27,7 @@ export function followJob(id: number, onRevision: (revision: number) => void): (
     } else if (!events || events.readyState === EventSource.CLOSED) {
       events = new EventSource(`/api/jobs/${id}/events`);
       events.onmessage = (e) => {
-        clearTimeout(later);
-        later = setTimeout(() => onRevision(Number(e.data)), SETTLES_MS);
+        tell(Number(e.data));
       };
     }
   };

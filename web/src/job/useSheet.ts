@@ -14,11 +14,16 @@ export function useSheet(id: number) {
   useEffect(
     () =>
       followJob(id, (revision) => {
+        // An answer of this window's own may be on its way, and may be of this revision or of an older one.
+        if (client.isMutating() > 0) {
+          return false;
+        }
         const known = client.getQueryData<Sheet>(['sheet', id])?.job.revision;
         // Backwards too: after a restore the job is younger than what this window shows.
-        if (known !== undefined && revision !== known && client.isMutating() === 0) {
+        if (known !== undefined && revision !== known) {
           void client.invalidateQueries({ queryKey: ['sheet', id] });
         }
+        return true;
       }),
     [client, id],
   );

@@ -122,4 +122,57 @@ class LeakdownIT extends WindowsTest {
         assertThat(table).containsText("1.20");
         assertThat(page.getByText("1.02 mm orifice, calibrated")).isVisible();
     }
+
+    /** A new job on a twin, and a tester of two gauges that the shop has. */
+    private static Page onTwoGauges(String name) {
+        long job = RunningApp.JSON
+                .readTree(app.post("/api/jobs", """
+                        {"engine": {"name": "Tern", "layout": "INLINE", "banks": [{"side": "ONLY", "cylinders": [1,2]}],
+                          "boreMm": 86}, "job": {"date": "2026-11-03"}}""").body())
+                .at("/job/id")
+                .asLong();
+        app.post(
+                "/api/jobs/" + job + "/leakdown/testers",
+                "{\"name\": \"" + name
+                        + "\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 690, \"orificeMm\": 1.0, \"calibrated\": true}");
+        Page page = browser.open(app.url("/jobs/" + job + "/leakdown"));
+        tab(page, "Tester");
+        page.locator("select").selectOption(name);
+        page.locator("h2").first().click();
+        return page;
+    }
+
+    @Test
+    void aChangedTesterIsAnotherOneAndEarlierReadingsStayWithTheOld() {
+        Page page = onTwoGauges("Slip tester");
+        type(page, "500");
+        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings"));
+        assertThat(table).containsText("0.52");
+        button(page, "Change").click();
+        page.getByLabel("Orifice (mm)").fill("2.0");
+        page.keyboard().press("Tab");
+        button(page, "Changed from now on").click();
+        assertThat(page.getByText("690 kPa, 2.00 mm orifice, calibrated")).isVisible();
+        assertThat(table).containsText("0.52");
+        page.getByLabel(Pattern.compile("^Second gauge")).click();
+        page.keyboard().press("Escape");
+        page.keyboard().press("Enter");
+        type(page, "500");
+        assertThat(table).containsText("2.07");
+        tab(page, "Attempts");
+        assertThat(page.getByText(Pattern.compile("Slip tester, as it was until")))
+                .hasCount(1);
+    }
+
+    @Test
+    void aPerCentTypedForTheSecondGaugeIsAskedAboutAndTakenAsMeant() {
+        Page page = onTwoGauges("Quay tester");
+        type(page, "20 14");
+        assertThat(page.getByText("Did you mean 14 %?")).isVisible();
+        button(page, "14 % lost").click();
+        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings"));
+        assertThat(table).containsText("as area");
+        tab(page, "Attempts");
+        assertThat(page.getByText("settled from 20 %")).isVisible();
+    }
 }

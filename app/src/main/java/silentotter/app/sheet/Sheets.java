@@ -17,6 +17,7 @@ import silentotter.app.job.Jobs;
 import silentotter.app.part.JobPart;
 import silentotter.app.shop.Choices;
 import silentotter.app.storage.Documents.Readable;
+import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.School;
 import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.Engine;
@@ -42,6 +43,9 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class Sheets {
+    /** Readings, of all jobs together: some fifty megabytes. */
+    private static final int MOST_REMEMBERED = 150_000;
+
     private final Jobs jobs;
     private final Engines engines;
     private final ServiceLogs serviceLogs;
@@ -52,8 +56,10 @@ public class Sheets {
     private final AskedUnits asked;
     private final JsonMapper json;
     private final TransactionTemplate reading;
-    private final Cache<Revision, Interpretation> known =
-            Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<Revision, Interpretation> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_REMEMBERED)
+            .weigher(Sheets::weight)
+            .build();
 
     Sheets(
             Jobs jobs,
@@ -80,6 +86,15 @@ public class Sheets {
     }
 
     private record Revision(long jobId, int revision) {}
+
+    /** A job with few readings weighs as much as its analysis does. */
+    private static int weight(Revision revision, Interpretation said) {
+        return 500
+                + said.record().observed().size()
+                + said.record().all(CompressionPass.class).stream()
+                        .mapToInt(p -> p.readings().size())
+                        .sum();
+    }
 
     /** A part with what it keeps of this job. */
     private record Loaded<K>(JobPart<K> part, K kept) {
