@@ -28,14 +28,15 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
         unit="% lost"
       >
         {(c) =>
-          hand && hand.cylinder === c ? (
+          !hand ? (
+            <span className={`text-[20px] ${tone(c)}`}>{at.get(c)?.percent.toFixed(0)}</span>
+          ) : hand.cylinder === c ? (
             <EntryCell sheet={sheet} hand={hand} cylinder={c} />
           ) : (
             <button
               className={`min-h-[44px] w-full text-[20px] hover:bg-well ${tone(c)}`}
               aria-label={`Leak-down on ${labelOf(sheet, c)}: ${at.get(c)?.percent.toFixed(0) ?? 'not read'}`}
-              disabled={!hand}
-              onClick={() => hand?.goTo(c)}
+              onClick={() => hand.goTo(c)}
             >
               {at.get(c)?.percent.toFixed(0)}
             </button>

@@ -97,7 +97,7 @@ function ChangeTester({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
       title={stored.tester.name}
       given={stored.tester}
       error={change.error}
-      about="Put right, it was so all along: earlier readings are judged anew. Changed, with another orifice or hose, it is another tester from now on and earlier readings stay with the old one."
+      about="Put right: it was so all along, and earlier readings are judged anew. Changed (another orifice, another hose): a new tester from now on; earlier readings stay with the old one."
       ways={[
         { words: 'Put right', take: (tester) => send(tester, false) },
         {

@@ -2,6 +2,7 @@ package silentotter.app.part;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import silentotter.app.http.Refusals;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
@@ -34,7 +35,7 @@ public final class Filed {
     }
 
     /** Why a reading is left out, as it is kept; nothing where it counts again. */
-    public static String reason(String given) {
+    public static @Nullable String reason(@Nullable String given) {
         Problems problems = new Problems();
         String text = problems.text("reason", given, LONGEST_REASON);
         problems.throwIfAny();
@@ -42,7 +43,7 @@ public final class Filed {
     }
 
     /** What a file says of a reading beside its value. */
-    public static void reading(String takenAt, String setAside, Problems problems, String path) {
+    public static void reading(@Nullable String takenAt, @Nullable String setAside, Problems problems, String path) {
         problems.moment(path + "takenAt", takenAt);
         problems.text(path + "setAside", setAside, LONGEST_REASON);
     }

@@ -38,7 +38,7 @@ public enum Station {
     SMOKE(new Row(8, 0).needs(EngineState.STOOD, EngineState.RUNNING).spoils(LossyStep.START_COLD)),
     PLUGS(new Row(5, 2.8)
             .onlyOn(e -> !e.isDiesel())
-            .orWhere(x -> !x.plugs().plugs().isEmpty())
+            .orWhere(r -> !seen(r).plugs().plugs().isEmpty())
             .spoils(LossyStep.PULL_PLUGS)
             .reads(Station::plugs)),
     INSIDE(new Row(2, 2)
@@ -46,7 +46,7 @@ public enum Station {
             .reads((r, shop, said) -> said.found(InsideRules.read(seen(r).inside())))),
     CRANKCASE(new Row(15, 0)
             .onlyOn(Station::isTwoStroke)
-            .orWhere(x -> !x.crankcase().equals(CrankcaseHold.EMPTY))
+            .orWhere(r -> !seen(r).crankcase().equals(CrankcaseHold.EMPTY))
             .reads((r, shop, said) ->
                     isTwoStroke(r.engine()) ? said.found(HoldRules.read(seen(r).crankcase())) : said)),
     COMPRESSION(new Row(5, 2)
@@ -75,15 +75,13 @@ public enum Station {
         this.row = row;
     }
 
-    /** The stations of this engine in order. A diesel has no spark plugs; only a two-stroke shuts its crankcase. */
-    public static List<Station> of(Engine engine) {
-        return Arrays.stream(values()).filter(s -> s.row.has.test(engine)).toList();
-    }
-
-    /** The same, and those that hold something from before the engine was known for what it is: nothing is hidden. */
+    /**
+     * The stations of this engine in order: a diesel has no spark plugs, only a two-stroke shuts its crankcase. And those
+     * that hold something from before the engine was known for what it is: nothing is hidden.
+     */
     public static List<Station> of(JobRecord record) {
         return Arrays.stream(values())
-                .filter(s -> s.row.has.test(record.engine()) || s.row.holds.test(seen(record)))
+                .filter(s -> s.row.has.test(record.engine()) || s.row.holds.test(record))
                 .toList();
     }
 
@@ -127,19 +125,19 @@ public enum Station {
             double fixed,
             double each,
             Predicate<Engine> has,
-            Predicate<Examination> holds,
+            Predicate<JobRecord> holds,
             Set<EngineState> needs,
             Set<LossyStep> spoils,
             List<Way> ways) {
         Row(double fixed, double eachCylinder) {
-            this(fixed, eachCylinder, e -> true, x -> false, Set.of(), Set.of(), List.of());
+            this(fixed, eachCylinder, e -> true, r -> false, Set.of(), Set.of(), List.of());
         }
 
         Row onlyOn(Predicate<Engine> engines) {
             return new Row(fixed, each, engines, holds, needs, spoils, ways);
         }
 
-        Row orWhere(Predicate<Examination> something) {
+        Row orWhere(Predicate<JobRecord> something) {
             return new Row(fixed, each, has, something, needs, spoils, ways);
         }
 

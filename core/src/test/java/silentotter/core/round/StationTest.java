@@ -6,11 +6,12 @@ import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.LossyStep;
+import silentotter.core.plugs.Plugs;
 
 class StationTest {
     @Test
     void theRoundFollowsTheKindOfEngine() {
-        assertThat(Station.of(Bench.inline(4).engine()))
+        assertThat(Station.of(Bench.inline(4).record()))
                 .containsExactly(
                         Station.INTAKE,
                         Station.SIGNS,
@@ -20,8 +21,26 @@ class StationTest {
                         Station.COMPRESSION,
                         Station.LEAKDOWN,
                         Station.VERDICT);
-        assertThat(Station.of(Bench.inline(2).twoStroke().engine())).contains(Station.CRANKCASE);
-        assertThat(Station.of(Bench.inline(6).diesel().engine())).doesNotContain(Station.PLUGS, Station.CRANKCASE);
+        assertThat(Station.of(Bench.inline(2).twoStroke().record())).contains(Station.CRANKCASE);
+        assertThat(Station.of(Bench.inline(6).diesel().record())).doesNotContain(Station.PLUGS, Station.CRANKCASE);
+    }
+
+    @Test
+    void whatWasWrittenDownBeforeTheEngineWasKnownIsNotHidden() {
+        Examination plugs = new Examination(null, null, Plugs.tray(Plugs.tan()), null, null, null, null);
+        assertThat(Station.of(Bench.inline(1).diesel().record(plugs))).contains(Station.PLUGS);
+    }
+
+    @Test
+    void eachRowSaysWhatItTakesAndNeeds() {
+        assertThat(Station.COMPRESSION.minutes(Bench.inline(6).engine())).isEqualTo(17);
+        assertThat(Station.COMPRESSION.minutes(Bench.inline(2).engine())).isEqualTo(9);
+        assertThat(Station.LEAKDOWN.needs()).contains(EngineState.PLUGS_OUT);
+        assertThat(Station.PLUGS.spoils()).containsExactly(LossyStep.PULL_PLUGS);
+        assertThat(Station.VERDICT.ways()).isEmpty();
+        assertThat(Station.COMPRESSION.ways())
+                .as("each with less than the one before")
+                .hasSize(3);
     }
 
     @Test
