@@ -6,8 +6,10 @@ import { CONTAMINATIONS } from './contaminations';
 export interface Question<T> {
   field: keyof T & string;
   label: string;
-  /** Words of each answer; yes or no where there are none. */
+  /** Words of each answer of a choice. */
   answers?: Record<string, string>;
+  /** Words of yes and no, where the field is one of these. */
+  yesNo?: { yes: string; no: string };
   /** Asked only where this holds. */
   when?: (told: T) => boolean;
 }
@@ -24,8 +26,9 @@ export function questionsOf<T>() {
     yesNo: <K extends keyof T & string>(
       field: NonNullable<T[K]> extends boolean ? K : never,
       label: string,
+      words: { yes: string; no: string } = { yes: 'yes', no: 'no' },
       when?: (told: T) => boolean,
-    ): Question<T> => ({ field, label, when }),
+    ): Question<T> => ({ field, label, yesNo: words, when }),
     /** Marks what was seen as spoiled, and by what; it is kept and weighs little. */
     contaminated: <K extends keyof T & string>(field: K): Question<T> => ({
       field,
@@ -46,7 +49,7 @@ interface Props<T> {
 export function Questions<T>({ table, told, set }: Props<T>) {
   return table
     .filter((q) => !q.when || q.when(told))
-    .map(({ field, label, answers }) => {
+    .map(({ field, label, answers, yesNo }) => {
       const answer = (value: unknown) => set({ [field]: value } as Partial<T>);
       return answers ? (
         <Choice
@@ -57,7 +60,13 @@ export function Questions<T>({ table, told, set }: Props<T>) {
           onChange={answer}
         />
       ) : (
-        <YesNo key={field} label={label} value={told[field] as boolean | undefined} onChange={answer} />
+        <YesNo
+          key={field}
+          label={label}
+          {...yesNo}
+          value={told[field] as boolean | undefined}
+          onChange={answer}
+        />
       );
     });
 }

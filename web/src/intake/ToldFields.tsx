@@ -1,12 +1,13 @@
 import type { Schemas, Sheet } from '../api/client';
 import { Group } from '../examination/StationFrame';
+import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { Answers } from '../ui/Answers';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
-import { YesNo } from '../ui/YesNo';
+import { NOISE, REASON, USE } from './questions';
 
 const COMPLAINTS = [
   ['OIL_USE', 'uses oil'],
@@ -79,52 +80,14 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
         </p>
       )}
       <Group title="Why it is here">
-        <Choice
-          label="Reason"
-          value={told.purpose}
-          options={[
-            ['COMPLAINT', 'a complaint'],
-            ['BEFORE_SPENDING', 'before money is spent'],
-            ['PREVENTIVE', 'a preventive look'],
-            ['BASELINE', 'baseline at hand-over'],
-          ]}
-          onChange={(purpose) => set({ purpose })}
-        />
+        <Questions table={REASON} told={told} set={set} />
         <Answers
           label="Complained of"
           items={COMPLAINTS}
           answers={told.complaints}
           onAnswer={(item, answer) => set({ complaints: { [item]: answer ?? null } })}
         />
-        {told.complaints.NOISE && (
-          <>
-            <Choice
-              label="Sounds like"
-              value={told.noise}
-              options={[
-                ['KNOCK', 'a knock'],
-                ['SLAP', 'a slap'],
-                ['TAP', 'a tap'],
-                ['RATTLE', 'a rattle'],
-                ['HISS', 'a hiss'],
-              ]}
-              onChange={(noise) => set({ noise })}
-            />
-            <Choice
-              label="When"
-              value={told.noiseMoment}
-              options={[
-                ['COLD', 'cold'],
-                ['HOT', 'hot'],
-                ['LIGHT_LOAD', 'light load'],
-                ['HEAVY_LOAD', 'heavy load'],
-                ['LOW_ON_OIL', 'low on oil'],
-                ['ALWAYS', 'always'],
-              ]}
-              onChange={(noiseMoment) => set({ noiseMoment })}
-            />
-          </>
-        )}
+        {told.complaints.NOISE && <Questions table={NOISE} told={told} set={set} />}
         {number('secondsToFire', 'Cold start, fired after', 's')}
         {number('coldStartC', 'at')}
         {number('stoodDays', 'It stood for', 'days')}
@@ -137,22 +100,7 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
           onAnswer={(item, answer) => set({ history: { [item]: answer ?? null } })}
         />
         {told.history.FRESHLY_BUILT && number('hoursSinceBuilt', 'Hours since it was built', 'h')}
-        <Choice
-          label="Air filter and duct"
-          value={told.airFilter}
-          options={[
-            ['CLEAN', 'clean'],
-            ['DIRTY', 'dirty'],
-            ['DUCT_OPEN', 'duct open'],
-            ['MISSING', 'missing'],
-          ]}
-          onChange={(airFilter) => set({ airFilter })}
-        />
-        <YesNo
-          label="Meter belongs to another engine"
-          value={told.meterFromOtherEngine}
-          onChange={(meterFromOtherEngine) => set({ meterFromOtherEngine })}
-        />
+        <Questions table={USE} told={told} set={set} />
         <Choice
           label="This family is known for"
           value={told.weakness?.suspect as Suspect | undefined}

@@ -1,13 +1,12 @@
 import { Popover } from 'radix-ui';
 import type { Plug, Sheet } from '../api/client';
-import { Contaminated } from '../examination/Contaminated';
 import { Photos } from '../examination/Photos';
-import { Choice } from '../ui/Choice';
+import { Questions } from '../examination/Questions';
 import { QuantityField } from '../ui/QuantityField';
 import { useUnits } from '../units/UnitsContext';
-import { YesNo } from '../ui/YesNo';
 import { firstLooks } from './looks';
 import { PlugDrawing } from './PlugDrawing';
+import { PLUG } from './questions';
 import type { PlugHand } from './usePlugs';
 import { labelOf } from '../api/labelOf';
 
@@ -67,7 +66,9 @@ export function PlugEditor({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
           )}
         </div>
       </div>
-      <Details plug={plug} hand={hand} />
+      <div className="mt-3 flex flex-wrap gap-x-5 gap-y-2.5">
+        <Questions table={PLUG} told={plug} set={hand.change} />
+      </div>
     </section>
   );
 }
@@ -135,155 +136,5 @@ function SwapMenu({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
-  );
-}
-
-function Details({ plug, hand }: { plug: Plug; hand: PlugHand }) {
-  const deposit = plug.deposit && plug.deposit !== 'NONE';
-  return (
-    <div className="mt-3 flex flex-wrap gap-x-5 gap-y-2.5">
-      <Choice
-        label="Insulator"
-        value={plug.shade}
-        options={[
-          ['WHITE', 'white'],
-          ['GREY', 'grey'],
-          ['LIGHT_TAN', 'light tan'],
-          ['TAN', 'tan'],
-          ['BROWN', 'brown'],
-          ['BLACK', 'black'],
-        ]}
-        onChange={(shade) => hand.change({ shade })}
-      />
-      <Choice
-        label="Its surface"
-        value={plug.surface}
-        options={[
-          ['NORMAL', 'smooth'],
-          ['BLISTERED', 'blistered'],
-          ['STEAM_CLEANED', 'steam-cleaned'],
-        ]}
-        onChange={(surface) => hand.change({ surface })}
-      />
-      <Choice
-        label="Rubbed between two fingers"
-        value={plug.wetness}
-        options={[
-          ['DRY', 'dry'],
-          ['WET_NOT_RUBBED', 'wet, not rubbed'],
-          ['WET_EVAPORATES', 'wet, goes'],
-          ['WET_STAYS_OILY', 'stays oily'],
-        ]}
-        onChange={(wetness) => hand.change({ wetness })}
-      />
-      <Choice
-        label="Lies on it"
-        value={plug.deposit}
-        options={[
-          ['NONE', 'nothing'],
-          ['SOFT_SOOT', 'soft soot'],
-          ['OILY_CARBON', 'oily carbon'],
-          ['ASH', 'ash'],
-          ['WATER_STAIN', 'rust, stain'],
-          ['METAL_SPECKS', 'metal specks'],
-        ]}
-        onChange={(d) => hand.change({ deposit: d })}
-      />
-      {deposit && (
-        <>
-          <Choice
-            label="How much"
-            value={plug.amount}
-            options={[
-              ['LIGHT', 'light'],
-              ['HEAVY', 'heavy'],
-            ]}
-            onChange={(amount) => hand.change({ amount })}
-          />
-          <Choice
-            label="Where"
-            value={plug.place}
-            options={[
-              ['NOSE', 'nose'],
-              ['GROUND', 'ground'],
-              ['RIM', 'rim'],
-              ['ALL_OVER', 'all over'],
-            ]}
-            onChange={(place) => hand.change({ place })}
-          />
-          <Choice
-            label="Side"
-            value={plug.side}
-            options={[
-              ['ALL_ROUND', 'all round'],
-              ['INTAKE_SIDE', 'intake side'],
-              ['OTHER_SIDE', 'other side'],
-            ]}
-            onChange={(side) => hand.change({ side })}
-          />
-        </>
-      )}
-      <Choice
-        label="Ground electrode"
-        value={plug.ground}
-        options={[
-          ['CLEAN', 'clean'],
-          ['SOOTED', 'sooted'],
-          ['ASHY', 'ashy'],
-          ['BLUED', 'blued'],
-          ['RUSTY', 'rusty'],
-        ]}
-        onChange={(ground) => hand.change({ ground })}
-      />
-      <Choice
-        label="Electrodes"
-        value={plug.wear}
-        options={[
-          ['SHARP', 'sharp'],
-          ['ROUNDED', 'rounded'],
-          ['MELTED', 'melted'],
-        ]}
-        onChange={(wear) => hand.change({ wear })}
-      />
-      <Choice
-        label="Damage"
-        value={plug.damage}
-        options={[
-          ['NONE', 'none'],
-          ['BROKEN_INSULATOR', 'broken'],
-          ['BRIDGED_GAP', 'gap bridged'],
-          ['BENT_GROUND', 'bent'],
-        ]}
-        onChange={(damage) => hand.change({ damage })}
-      />
-      <YesNo
-        label="Before it was loosened"
-        yes="tight"
-        no="not tight"
-        value={plug.tight}
-        onChange={(tight) => hand.change({ tight })}
-      />
-      <Choice
-        label="Thread"
-        value={plug.thread}
-        options={[
-          ['CLEAN', 'clean'],
-          ['SOOTED', 'sooted'],
-          ['OILY', 'oily'],
-        ]}
-        onChange={(thread) => hand.change({ thread })}
-      />
-      <Choice
-        label="Well"
-        value={plug.well}
-        options={[
-          ['DRY', 'dry'],
-          ['OIL', 'oil'],
-          ['WATER', 'water'],
-        ]}
-        onChange={(well) => hand.change({ well })}
-      />
-      <Contaminated value={plug.contaminatedBy} onChange={(by) => hand.change({ contaminatedBy: by })} />
-    </div>
   );
 }

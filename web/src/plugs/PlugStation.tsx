@@ -1,13 +1,13 @@
 import { Link } from 'react-router';
 import { answer, api, type Sheet } from '../api/client';
 import { Group, StationFrame } from '../examination/StationFrame';
+import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { BeforeSteps } from '../round/BeforeStep';
 import { useChange } from '../job/useSheet';
-import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
-import { YesNo } from '../ui/YesNo';
 import { PlugEditor } from './PlugEditor';
+import { SET } from './questions';
 import { Tray } from './Tray';
 import { type PlugHand, usePlugs } from './usePlugs';
 
@@ -72,37 +72,7 @@ function SetFields({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
   );
   return (
     <Group title="All of them">
-      <Choice
-        label="Electrodes"
-        value={set.make}
-        options={[
-          ['PLAIN', 'plain'],
-          ['FINE_WIRE', 'fine wire'],
-        ]}
-        onChange={(make) => hand.setSet({ make })}
-      />
-      <Choice
-        label="Heat range"
-        value={set.heatRange}
-        options={[
-          ['AS_SPECIFIED', 'as specified'],
-          ['HOTTER', 'hotter'],
-          ['COLDER', 'colder'],
-        ]}
-        onChange={(heatRange) => hand.setSet({ heatRange })}
-      />
-      <YesNo
-        label="Two share a coil"
-        value={set.wastedSpark}
-        onChange={(wastedSpark) => hand.setSet({ wastedSpark })}
-      />
-      <YesNo
-        label="Age"
-        yes="unknown"
-        no="known"
-        value={set.ageUnknown}
-        onChange={(ageUnknown) => hand.setSet({ ageUnknown })}
-      />
+      <Questions table={SET} told={set} set={hand.setSet} />
       {!set.ageUnknown && (
         <>
           {number('hours', 'Run on them', 'h')}
