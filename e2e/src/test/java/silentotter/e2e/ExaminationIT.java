@@ -61,6 +61,7 @@ class ExaminationIT extends WindowsTest {
         page.keyboard().press("1");
         assertThat(button(page, "Plug 7: tan")).isVisible();
         page.keyboard().press("1");
+        assertThat(button(page, "Plug 8: tan")).isVisible();
         assertThat(page.getByText("One odd plug: 6 oily, the rest tan.")).isVisible();
 
         assertThat(plugs(job).size()).isEqualTo(8);
