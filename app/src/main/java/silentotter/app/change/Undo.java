@@ -21,24 +21,23 @@ public class Undo {
 
     @Transactional
     public void undo(long jobId, long changeId) {
-        Change change = meant(journal.undoable(jobId), changeId);
-        if (change.edits() == null) {
-            whole.replay(change.targetId(), change.after(), change.before());
-        } else {
-            journal.apply(change, true);
-        }
-        journal.mark(change, true);
+        replay(meant(journal.undoable(jobId), changeId), true);
     }
 
     @Transactional
     public void redo(long jobId, long changeId) {
-        Change change = meant(journal.redoable(jobId), changeId);
-        if (change.edits() == null) {
-            whole.replay(change.targetId(), change.before(), change.after());
+        replay(meant(journal.redoable(jobId), changeId), false);
+    }
+
+    private void replay(Change change, boolean undo) {
+        if (change.edits() != null) {
+            journal.apply(change, undo);
+        } else if (undo) {
+            whole.replay(change.targetId(), change.after(), change.before());
         } else {
-            journal.apply(change, false);
+            whole.replay(change.targetId(), change.before(), change.after());
         }
-        journal.mark(change, false);
+        journal.mark(change, undo);
     }
 
     private static Change meant(Optional<Change> change, long changeId) {

@@ -26,6 +26,45 @@ import silentotter.core.twin.WetArtefact;
 public final class CrankingCalculations {
     private CrankingCalculations() {}
 
+    /** What both calculations take of an engine and of how it was cranked; what may be missing has a usual value. */
+    private interface Cranked {
+        Double boreMm();
+
+        Double strokeMm();
+
+        @Nullable
+        Double rodMm();
+
+        Double compressionRatio();
+
+        @Nullable
+        Double intakeClosingDeg();
+
+        @Nullable
+        Double crankingRpm();
+
+        @Nullable
+        Integer strokes();
+
+        @Nullable
+        Double ambientKPa();
+
+        @Nullable
+        Double temperatureC();
+
+        @Nullable
+        Double wallTemperatureC();
+
+        @Nullable
+        Double hoseVolumeMl();
+
+        @Nullable
+        Double gaugeVolumeMl();
+
+        @Nullable
+        Double intakeFactor();
+    }
+
     public record CrankingIn(
             Double boreMm,
             Double strokeMm,
@@ -40,7 +79,8 @@ public final class CrankingCalculations {
             @Nullable Double wallTemperatureC,
             @Nullable Double hoseVolumeMl,
             @Nullable Double gaugeVolumeMl,
-            @Nullable Double intakeFactor) {}
+            @Nullable Double intakeFactor)
+            implements Cranked {}
 
     public record CrankingOut(List<Double> strokesKPa) {}
 
@@ -60,7 +100,8 @@ public final class CrankingCalculations {
             @Nullable Double intakeFactor,
             Double dryKPa,
             Double wetKPa,
-            Double oilMl) {}
+            Double oilMl)
+            implements Cranked {}
 
     /**
      * @param expectedArtefactPercent for a sound cylinder that keeps all the oil on its crown
@@ -95,23 +136,7 @@ public final class CrankingCalculations {
         Optional<Volume> oil = problems.required("oilMl", in.oilMl(), AllowedRange.OIL_DOSE, Volume::ofMillilitres);
         dry.filter(d -> d == 0)
                 .ifPresent(d -> problems.add(FieldProblem.of("dryKPa", "must be above 0", "above 0 kPa")));
-        CrankingSetup setup = setup(
-                problems,
-                new CrankingIn(
-                        in.boreMm(),
-                        in.strokeMm(),
-                        in.rodMm(),
-                        in.compressionRatio(),
-                        in.intakeClosingDeg(),
-                        in.crankingRpm(),
-                        0.0,
-                        in.strokes(),
-                        in.ambientKPa(),
-                        in.temperatureC(),
-                        in.wallTemperatureC(),
-                        in.hoseVolumeMl(),
-                        in.gaugeVolumeMl(),
-                        in.intakeFactor()));
+        CrankingSetup setup = setup(problems, in);
         CylinderGeometry geometry = setup.geometry();
         Volume safe = WetArtefact.safeOil(geometry);
         if (oil.orElseThrow().compareTo(safe) > 0) {
@@ -161,7 +186,7 @@ public final class CrankingCalculations {
     }
 
     /** @throws silentotter.core.input.InvalidInput with these problems and those found before */
-    private static CrankingSetup setup(Problems problems, CrankingIn in) {
+    private static CrankingSetup setup(Problems problems, Cranked in) {
         Optional<Length> bore = problems.required("boreMm", in.boreMm(), AllowedRange.BORE, Length::ofMm);
         Optional<Length> stroke = problems.required("strokeMm", in.strokeMm(), AllowedRange.STROKE, Length::ofMm);
         Optional<Double> ratio =
