@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { answer, api, Refusal, type Sheet, type StoredPass } from '../api/client';
 import { newKey } from '../api/newKey';
-import { digit, key, useKeys } from '../keys/useKeys';
-import { columnsOf } from '../section/layout';
+import { arrows, key, useKeys } from '../keys/useKeys';
+import { around, asTheyStand, byNumber } from '../section/order';
 import { useChange, useLatestSheet } from '../job/useSheet';
+import { readingKeys } from '../ui/readingKeys';
 import { useReadingCell } from '../ui/useReadingCell';
 import { readingCell } from '../ui/useTypedCell';
 import { useUnits } from '../units/UnitsContext';
@@ -31,9 +32,7 @@ export function useEntry(sheet: Sheet) {
   const units = useUnits();
   const id = sheet.job.id;
   const latest = useLatestSheet(id);
-  const order = columnsOf(sheet.engine.engine)
-    .map((c) => c.cylinder)
-    .sort((a, b) => a - b);
+  const order = byNumber(sheet.engine.engine);
   const [passId, setPassId] = useState(() => sheet.passes.at(-1)?.id ?? 0);
   const pass = sheet.passes.find((p) => p.id === passId) ?? sheet.passes.at(-1)!;
   const [cylinder, setCylinder] = useState(() => {
@@ -109,7 +108,7 @@ export function useEntry(sheet: Sheet) {
     const unread = [...order.slice(at + 1), ...order.slice(0, at)].find(
       (c) => !isRead(pass, c) && !taken.has(c),
     );
-    goTo(unread ?? order[(at + 1) % order.length]!);
+    goTo(unread ?? around(order, cylinder, 1));
   };
 
   /** How many attempts at this cylinder are there or on their way. */
@@ -163,12 +162,6 @@ export function useEntry(sheet: Sheet) {
     advance();
   };
 
-  const move = (step: number) => {
-    const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
-    const at = columns.indexOf(cylinder);
-    goTo(columns[(at + step + columns.length) % columns.length]!);
-  };
-
   const repeat = () => goTo(isRead(pass, cylinder) || last === undefined ? cylinder : last);
 
   const otherPass = (step: number) => {
@@ -179,38 +172,21 @@ export function useEntry(sheet: Sheet) {
     }
   };
 
-  const atCell = () => document.activeElement === readingCell();
+  const keys = readingKeys(cell);
   useKeys([
-    {
-      shown: '0 – 9',
-      does: 'type into the current cylinder',
-      on: digit,
-      run: (e) => {
-        if (atCell()) {
-          return false;
-        }
-        readingCell()?.focus();
-        cell.press(e.key);
-      },
-    },
-    {
-      shown: 'Enter',
-      does: 'save, go on to the next cylinder',
-      on: (e) => e.key === 'Enter' && (atCell() || document.activeElement === document.body),
-      run: () => save(),
-    },
-    { shown: 'Space', does: 'between values: one stroke after the other', on: () => false, run: () => false },
+    keys.digits,
+    keys.enter('save, go on to the next cylinder', save),
+    keys.space('between values: one stroke after the other'),
     {
       shown: 'R',
       does: 'read the last cylinder again (kept beside the first)',
       on: key('r'),
       run: () => repeat(),
     },
-    { shown: '← →', does: 'another cylinder', on: key('ArrowLeft'), run: () => move(-1) },
-    { on: key('ArrowRight'), run: () => move(1) },
+    ...arrows('another cylinder', (by) => goTo(around(asTheyStand(sheet.engine.engine), cylinder, by))),
     { shown: '↑ ↓', does: 'dry or wet', on: key('ArrowUp'), run: () => otherPass(-1) },
     { on: key('ArrowDown'), run: () => otherPass(1) },
-    { shown: 'Esc', does: 'clear what is typed', on: key('Escape'), run: cell.clear },
+    keys.clear,
   ]);
 
   return {

@@ -1,7 +1,7 @@
 import { Camera } from 'lucide-react';
-import { useRef } from 'react';
 import { answer, api, type Sheet } from '../api/client';
 import { useChange } from '../job/useSheet';
+import { FileButton } from '../ui/FileButton';
 
 interface Props {
   sheet: Sheet;
@@ -14,7 +14,6 @@ const LONGEST_SIDE = 1600;
 /** Photos of one cylinder, kept with the job. Large ones are made smaller here, so that a case file stays handy. */
 export function Photos({ sheet, part, cylinder }: Props) {
   const id = sheet.job.id;
-  const input = useRef<HTMLInputElement>(null);
   const add = useChange(id, async (file: File) => {
     const picture = await smaller(file);
     return answer(
@@ -29,24 +28,9 @@ export function Photos({ sheet, part, cylinder }: Props) {
   const own = sheet.photos.filter((p) => p.part === part && p.cylinder === cylinder);
   return (
     <>
-      <button className="button" onClick={() => input.current?.click()}>
+      <FileButton label="Photo file" accept="image/*" camera onFile={(file) => add.mutate(file)}>
         <Camera aria-hidden size={18} /> Photo
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        className="hidden"
-        aria-label="Photo file"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) {
-            add.mutate(file);
-          }
-          e.target.value = '';
-        }}
-      />
+      </FileButton>
       {own.map((p) => (
         <a key={p.key} href={`/api/photos/${p.key}`} target="_blank" rel="noreferrer">
           <img

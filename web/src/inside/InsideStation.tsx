@@ -5,8 +5,8 @@ import { StationFrame } from '../examination/StationFrame';
 import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
-import { key, useKeys } from '../keys/useKeys';
-import { columnsOf } from '../section/layout';
+import { arrows, useKeys } from '../keys/useKeys';
+import { around, asTheyStand } from '../section/order';
 import { useChange } from '../job/useSheet';
 import { MoveTo } from '../ui/MoveTo';
 import { ANY_ENGINE, LAST, VALVES } from './questions';
@@ -17,7 +17,7 @@ type Inside = Schemas['CylinderInside'];
 /** A camera through the plug or injector hole, cylinder by cylinder. */
 export function InsideStation({ sheet }: { sheet: Sheet }) {
   const { set, error } = useExamine(sheet.job.id, 'inside');
-  const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
+  const columns = asTheyStand(sheet.engine.engine);
   const [cylinder, setCylinder] = useState(columns.find((c) => !sheet.examination.inside[c]) ?? columns[0]!);
   const seen: Inside = sheet.examination.inside[cylinder] ?? {};
   const looks = new Map(sheet.seen.inside.map((i) => [i.cylinder, i.look]));
@@ -30,12 +30,7 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
       }),
     ),
   );
-  const move = (step: number) =>
-    setCylinder(columns[(columns.indexOf(cylinder) + step + columns.length) % columns.length]!);
-  useKeys([
-    { shown: '← →', does: 'another cylinder', on: key('ArrowLeft'), run: () => move(-1) },
-    { on: key('ArrowRight'), run: () => move(1) },
-  ]);
+  useKeys(arrows('another cylinder', (by) => setCylinder(around(columns, cylinder, by))));
   return (
     <StationFrame
       sheet={sheet}

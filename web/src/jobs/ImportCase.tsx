@@ -1,13 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api } from '../api/client';
+import { FileButton } from '../ui/FileButton';
 import { ImportState } from '../ui/ImportState';
 import { useImport } from '../ui/useImport';
 
 /** Loads a case file; a wrong one gets a list of what is wrong and where, and changes nothing. */
 export function ImportCase() {
-  const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const client = useQueryClient();
   const load = useImport(
@@ -27,23 +26,9 @@ export function ImportCase() {
   );
   return (
     <>
-      <button className="button" onClick={() => input.current?.click()}>
+      <FileButton label="Case file" accept=".json,application/json" onFile={load.load}>
         Load case file
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        className="hidden"
-        aria-label="Case file"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) {
-            load.load(file);
-          }
-          e.target.value = '';
-        }}
-      />
+      </FileButton>
       <ImportState {...load} />
     </>
   );

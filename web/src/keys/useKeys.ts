@@ -22,6 +22,14 @@ export function withControl(name: string, shift: boolean) {
     e.key.toLowerCase() === name && (e.ctrlKey || e.metaKey) && e.shiftKey === shift;
 }
 
+/** The keys that go one on or one back. */
+export function arrows(does: string, step: (by: number) => void): Key[] {
+  return [
+    { shown: '← →', does, on: key('ArrowLeft'), run: () => step(-1) },
+    { on: key('ArrowRight'), run: () => step(1) },
+  ];
+}
+
 /** A digit or a sign that belongs to a number. */
 export function digit(e: KeyboardEvent): boolean {
   return /^[0-9.,]$/.test(e.key) && !e.ctrlKey && !e.metaKey;

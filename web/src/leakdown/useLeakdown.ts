@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { newKey } from '../api/newKey';
-import { digit, key, useKeys } from '../keys/useKeys';
-import { columnsOf } from '../section/layout';
+import { arrows, useKeys } from '../keys/useKeys';
+import { around, asTheyStand } from '../section/order';
 import { useChange } from '../job/useSheet';
+import { readingKeys } from '../ui/readingKeys';
 import { useReadingCell } from '../ui/useReadingCell';
 import { readingCell } from '../ui/useTypedCell';
 import { parseNumber, whyNoNumber } from '../units/units';
@@ -26,7 +27,7 @@ export function useLeakdown(sheet: Sheet) {
   const id = sheet.job.id;
   const units = useUnits();
   const firing = sheet.engine.engine.firingOrder;
-  const order = firing?.length ? firing : columnsOf(sheet.engine.engine).map((c) => c.cylinder);
+  const order = firing?.length ? firing : asTheyStand(sheet.engine.engine);
   const { readings, testers } = sheet.leakdown;
   const read = (c: number) => readings.some((r) => r.cylinder === c && r.reading.kind === 'STANDARD');
   const [cylinder, setCylinder] = useState(() => order.find((c) => !read(c)) ?? order[0]!);
@@ -159,39 +160,15 @@ export function useLeakdown(sheet: Sheet) {
     });
   };
 
-  const atCell = () => document.activeElement === readingCell();
-  const step = (by: number) => {
-    const columns = columnsOf(sheet.engine.engine).map((c) => c.cylinder);
-    goTo(columns[(columns.indexOf(cylinder) + by + columns.length) % columns.length]!);
-  };
+  const keys = readingKeys(typed);
   useKeys([
-    {
-      shown: '0 – 9',
-      does: 'type into the current cylinder',
-      on: digit,
-      run: (e) => {
-        if (atCell()) {
-          return false;
-        }
-        readingCell()?.focus();
-        typed.press(e.key);
-      },
-    },
-    {
-      shown: 'Enter',
-      does: 'save; empty: on to the next in firing order',
-      on: (e) => e.key === 'Enter' && (atCell() || document.activeElement === document.body),
-      run: () => (typed.text ? save() : goTo(order[(order.indexOf(cylinder) + 1) % order.length]!)),
-    },
-    {
-      shown: 'Space',
-      does: 'between values: watched settling, the last counts',
-      on: () => false,
-      run: () => false,
-    },
-    { shown: '← →', does: 'another cylinder', on: key('ArrowLeft'), run: () => step(-1) },
-    { on: key('ArrowRight'), run: () => step(1) },
-    { shown: 'Esc', does: 'clear what is typed', on: key('Escape'), run: typed.clear },
+    keys.digits,
+    keys.enter('save; empty: on to the next in firing order', () =>
+      typed.text ? save() : goTo(around(order, cylinder, 1)),
+    ),
+    keys.space('between values: watched settling, the last counts'),
+    ...arrows('another cylinder', (by) => goTo(around(asTheyStand(sheet.engine.engine), cylinder, by))),
+    keys.clear,
   ]);
 
   return {

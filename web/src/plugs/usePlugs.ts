@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { answer, api, type Plug, type Sheet } from '../api/client';
 import { useExamine } from '../examination/useExamine';
-import { key, useKeys } from '../keys/useKeys';
-import { columnsOf } from '../section/layout';
+import { arrows, key, useKeys } from '../keys/useKeys';
+import { around, byNumber } from '../section/order';
 import { useChange } from '../job/useSheet';
 import { asChange, type FirstLook, firstLooks, sameAs } from './looks';
 
@@ -11,9 +11,7 @@ export function usePlugs(sheet: Sheet) {
   const id = sheet.job.id;
   const { set, error, errorAt } = useExamine(id, 'plugs');
   const plugs = sheet.examination.plugs.plugs;
-  const order = columnsOf(sheet.engine.engine)
-    .map((c) => c.cylinder)
-    .sort((a, b) => a - b);
+  const order = byNumber(sheet.engine.engine);
   const [cylinder, setCylinder] = useState(() => order.find((c) => !plugs[c]) ?? order[0]!);
   const [last, setLast] = useState<number>();
   // Quick hands are ahead of the answer: what was said last is known before it comes back.
@@ -30,7 +28,8 @@ export function usePlugs(sheet: Sheet) {
     set({ plugs: { [cylinder]: plug } });
   };
   const look = (first: FirstLook) => change(asChange(first));
-  const next = () => setCylinder(order[(order.indexOf(cylinder) + 1) % order.length]!);
+  const move = (by: number) => setCylinder(around(order, cylinder, by));
+  const next = () => move(1);
   /** The one described last, or the one before this in the order. */
   const model = last !== undefined && last !== cylinder ? last : order[order.indexOf(cylinder) - 1];
   const same = () => {
@@ -40,8 +39,6 @@ export function usePlugs(sheet: Sheet) {
       next();
     }
   };
-  const move = (step: number) =>
-    setCylinder(order[(order.indexOf(cylinder) + step + order.length) % order.length]!);
 
   useKeys([
     {
@@ -67,8 +64,7 @@ export function usePlugs(sheet: Sheet) {
       on: key('g'),
       run: () => document.querySelector<HTMLInputElement>('[data-gap] input')?.focus(),
     },
-    { shown: '← →', does: 'another plug', on: key('ArrowLeft'), run: () => move(-1) },
-    { on: key('ArrowRight'), run: () => move(1) },
+    ...arrows('another plug', move),
   ]);
 
   return {

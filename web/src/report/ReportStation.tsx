@@ -1,12 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Download, Printer, Upload } from 'lucide-react';
-import { useRef } from 'react';
 import { answer, api, type Sheet } from '../api/client';
 import type { ScreenProps, StationFile } from '../station/station';
 import { columnsOf, measure } from '../section/layout';
 import { Statements } from '../examination/Statements';
 import { Section } from '../section/Section';
 import { SheetTable } from '../station/SheetTable';
+import { FileButton } from '../ui/FileButton';
 import { ImportState } from '../ui/ImportState';
 import { useImport } from '../ui/useImport';
 import { useUnits } from '../units/UnitsContext';
@@ -148,7 +148,6 @@ function Open({ sheet }: { sheet: Sheet }) {
 function Actions({ sheet, files }: { sheet: Sheet; files: StationFile[] }) {
   const id = sheet.job.id;
   const client = useQueryClient();
-  const input = useRef<HTMLInputElement>(null);
   const load = useImport(
     (file, progress) =>
       answer(
@@ -174,23 +173,9 @@ function Actions({ sheet, files }: { sheet: Sheet; files: StationFile[] }) {
           <Download aria-hidden size={18} /> {label}, CSV
         </a>
       ))}
-      <button className="button" onClick={() => input.current?.click()}>
+      <FileButton label="Readings file" accept=".csv,text/csv" onFile={load.load}>
         <Upload aria-hidden size={18} /> Add readings from CSV
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,text/csv"
-        className="hidden"
-        aria-label="Readings file"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) {
-            load.load(file);
-          }
-          e.target.value = '';
-        }}
-      />
+      </FileButton>
       <ImportState {...load} />
     </div>
   );
