@@ -819,12 +819,14 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
-        CompressionView: {
+        CompressionAnalysis: {
             allLowAndEven: boolean;
             buildUps: components["schemas"]["BuildUp"][];
-            cylinders: components["schemas"]["ResultView"][];
-            doubts: components["schemas"]["DoubtView"][];
-            evenness?: components["schemas"]["EvennessView"];
+            cylinders: {
+                [key: string]: components["schemas"]["CylinderResult"];
+            };
+            doubts: components["schemas"]["PassDoubt"][][];
+            evenness?: components["schemas"]["Evenness"];
             expectedKPa?: {
                 /** Format: double */
                 best: number;
@@ -835,11 +837,9 @@ export interface components {
             };
             faults: components["schemas"]["ReadingFault"][];
             lacks: components["schemas"]["Lack"][];
-            notCounted: components["schemas"]["NotCountedView"][];
             /** Format: double */
             safeOilMl?: number;
-            schools: components["schemas"]["SchoolView"][];
-            schoolsDisagree: boolean;
+            schools: components["schemas"]["SchoolOpinion"][];
             wet: components["schemas"]["WetResult"][];
             wetRefusal?: string;
         };
@@ -909,7 +909,7 @@ export interface components {
             pressure?: components["schemas"]["HoldRun"];
             vacuum?: components["schemas"]["HoldRun"];
         };
-        CrankedView: {
+        Cranked: {
             /** Format: int64 */
             passId: number;
             strokes: {
@@ -989,10 +989,47 @@ export interface components {
             intakeBack?: "DRY" | "WET_OIL" | "CARBON";
             waterMarks?: boolean;
         };
-        CylinderVerdictView: {
+        CylinderResult: {
             /** Format: int32 */
             cylinder: number;
-            verdict: components["schemas"]["VerdictView"];
+            /** Format: double */
+            detectableMm2?: number;
+            /** Format: double */
+            deviationFromMedian?: number;
+            leakAreaMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            lowNeighbours: number[];
+            reason: string;
+            /** Format: double */
+            seaLevelKPa?: number;
+            shareOfSound?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** @enum {string} */
+            standing: "NOT_READ" | "ALONE" | "LEVEL" | "LOW" | "HIGH";
+            value?: components["schemas"]["CylinderValue"];
+        };
+        CylinderValue: {
+            /** Format: int32 */
+            attempts: number;
+            /** Format: int32 */
+            cylinder: number;
+            floor: boolean;
+            /** Format: double */
+            sigmaKPa: number;
+            /** Format: double */
+            valueKPa: number;
         };
         CylinderView: {
             label: string;
@@ -1007,22 +1044,15 @@ export interface components {
             /** Format: double */
             times: number;
         };
-        DiagnosisView: {
-            cylinders: components["schemas"]["CylinderVerdictView"][];
+        Diagnosis: {
+            cylinders: {
+                [key: string]: components["schemas"]["Verdict"];
+            };
             doesNotFit: string[];
-            engine: components["schemas"]["VerdictView"];
+            engine: components["schemas"]["Verdict"];
             open: string[];
             paths: components["schemas"]["EscapePath"][];
             stops: string[];
-        };
-        DoubtView: {
-            conversions: components["schemas"]["Conversion"][];
-            cylinders: number[];
-            /** @enum {string} */
-            kind: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
-            /** Format: int64 */
-            passId: number;
-            text: string;
         };
         EngineChange: {
             engine: components["schemas"]["EngineDocument"];
@@ -1106,11 +1136,11 @@ export interface components {
             /** Format: int32 */
             towards?: number;
         };
-        EvennessView: {
+        Evenness: {
             /** Format: int32 */
-            highestCylinder: number;
-            /** Format: int32 */
-            lowestCylinder: number;
+            high?: number;
+            highest: components["schemas"]["CylinderValue"];
+            lowest: components["schemas"]["CylinderValue"];
             /** Format: double */
             lowestOverHighest: number;
             /** Format: double */
@@ -1119,7 +1149,10 @@ export interface components {
             /** Format: double */
             soundKPa: number;
             /** Format: double */
+            soundSigmaKPa: number;
+            /** Format: double */
             spreadKPa: number;
+            values: components["schemas"]["CylinderValue"][];
         };
         Examination: {
             crankcase: components["schemas"]["CrankcaseHold"];
@@ -1320,7 +1353,7 @@ export interface components {
             leaks: boolean;
             /** Format: double */
             masterPercent?: number;
-            paths: components["schemas"]["ShareView"][];
+            paths: components["schemas"]["PathShare"][];
             /** Format: double */
             percent: number;
             reason: string;
@@ -1366,7 +1399,7 @@ export interface components {
             grades: components["schemas"]["GradeView"][];
             /** @enum {string} */
             school: "PERCENT_OWN_TESTER" | "PERCENT_MASTER" | "QUARTER_PAIR" | "AREA_FOR_SIZE";
-            title: string;
+            schoolWords: string;
         };
         LeakdownSetAside: {
             reason?: string;
@@ -1391,7 +1424,7 @@ export interface components {
             value: number;
             verified: boolean;
         };
-        Listening: {
+        Listened: {
             excluded?: boolean;
             /** @enum {string} */
             heard?: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
@@ -1442,11 +1475,6 @@ export interface components {
             readingId: number;
             reason: string;
         };
-        NotCountedView: {
-            /** Format: int64 */
-            readingId: number;
-            reason: string;
-        };
         OilPressure: {
             /** Format: double */
             coldKPa?: number;
@@ -1481,6 +1509,25 @@ export interface components {
             jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
             total: number;
+        };
+        PassDoubt: {
+            cylinders: number[];
+            /** @enum {string} */
+            kind: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
+            readings: components["schemas"]["Conversion"][];
+            text: string;
+        };
+        PathShare: {
+            /** @enum {string} */
+            heard: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
+            heardWords: string;
+            /** Format: int32 */
+            neighbour?: number;
+            /** @enum {string} */
+            place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
+            placeWords: string;
+            /** Format: double */
+            share: number;
         };
         Photo: {
             /** Format: int32 */
@@ -1540,7 +1587,7 @@ export interface components {
             leads: boolean;
             /** @enum {string} */
             school: "EVENNESS_ONLY" | "FULL_READING";
-            words: string;
+            schoolWords: string;
         };
         PlugSet: {
             ageUnknown?: boolean;
@@ -1591,44 +1638,9 @@ export interface components {
             kind: "UNIT_DOUBTED" | "DECIMAL_DOUBTED" | "STROKES_DOUBTED" | "DOSE_DOUBTED" | "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
             /** @enum {string} */
             pass: "DRY" | "WET";
+            passWords: string;
             remedy: string;
             text: string;
-        };
-        ResultView: {
-            /** Format: int32 */
-            attempts?: number;
-            /** Format: int32 */
-            cylinder: number;
-            /** Format: double */
-            detectableMm2?: number;
-            /** Format: double */
-            deviationFromMedian?: number;
-            floor?: boolean;
-            leakAreaMm2?: {
-                /** Format: double */
-                best: number;
-                /** Format: double */
-                high: number;
-                /** Format: double */
-                low: number;
-            };
-            reason: string;
-            /** Format: double */
-            seaLevelKPa?: number;
-            shareOfSound?: {
-                /** Format: double */
-                best: number;
-                /** Format: double */
-                high: number;
-                /** Format: double */
-                low: number;
-            };
-            /** Format: double */
-            sigmaKPa?: number;
-            /** @enum {string} */
-            standing: "NOT_READ" | "ALONE" | "LEVEL" | "LOW" | "HIGH";
-            /** Format: double */
-            valueKPa?: number;
         };
         Revision: {
             /** Format: int32 */
@@ -1640,7 +1652,7 @@ export interface components {
             /** @enum {string} */
             turning: "CLOCKWISE" | "ANTICLOCKWISE";
         };
-        SchoolView: {
+        SchoolOpinion: {
             cylinders: number[];
             reason: string;
             rule: string;
@@ -1648,7 +1660,7 @@ export interface components {
             ruling: "HOLDS" | "WATCH" | "FAILS" | "TOO_CLOSE" | "NOT_ASKED";
             /** @enum {string} */
             school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
-            title: string;
+            schoolWords: string;
         };
         ServiceDocument: {
             date: string;
@@ -1670,21 +1682,15 @@ export interface components {
             /** @enum {string} */
             question: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
         };
-        ShareView: {
-            /** @enum {string} */
-            place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
-            /** Format: double */
-            share: number;
-            words: string;
-        };
         SheetHead: {
             cylinders: components["schemas"]["CylinderView"][];
-            diagnosis: components["schemas"]["DiagnosisView"];
+            diagnosis: components["schemas"]["Diagnosis"];
             engine: components["schemas"]["StoredEngine"];
             job: components["schemas"]["StoredJob"];
             lastOilChange: string;
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
+            leadingSchoolWords: string;
             notComputed: string[];
             redo?: components["schemas"]["ChangeView"];
             round: components["schemas"]["StationView"][];
@@ -1732,15 +1738,15 @@ export interface components {
             counts: boolean;
             cylinders: number[];
             fullReadingOnly: boolean;
-            /** Format: double */
-            likelihoodRatio: number;
             rule: string;
             says: string;
             source: string;
-            stopsRunning: boolean;
-            suspects: string[];
+            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
             tellApart?: string;
-            weight: string;
+            /** @enum {string} */
+            urgency: "NONE" | "STOP_RUNNING";
+            weight: components["schemas"]["Weight"];
+            weightWords: string;
         };
         StationView: {
             /** Format: int32 */
@@ -1754,8 +1760,8 @@ export interface components {
             missing: string[];
             /** @enum {string} */
             step: "START_COLD" | "DRAIN_OIL" | "PULL_PLUGS" | "SPRAY" | "POUR_OIL";
+            stepWords: string;
             takenAt?: string;
-            words: string;
         };
         StoredEngine: {
             engine: components["schemas"]["EngineDocument"];
@@ -1828,7 +1834,9 @@ export interface components {
             cylinders: number[];
             /** Format: double */
             likelihoodRatio: number;
-            suspect: string;
+            /** @enum {string} */
+            suspect: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            suspectWords: string;
             /** Format: double */
             withoutPrior?: number;
         };
@@ -1904,7 +1912,8 @@ export interface components {
             /** @enum {string} */
             specified?: "COLD" | "HOT";
         };
-        VerdictView: {
+        Verdict: {
+            blames: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
             misses: string;
             next: string;
             /** @enum {string} */
@@ -1914,6 +1923,10 @@ export interface components {
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
             what: string;
             why: string[];
+        };
+        Weight: {
+            /** Format: double */
+            likelihoodRatio: number;
         };
         WetIn: {
             /** Format: double */
@@ -1990,9 +2003,11 @@ export interface components {
         };
         compressionShown: {
             cautions: string[];
-            compression: components["schemas"]["CompressionView"];
-            cranked: components["schemas"]["CrankedView"][];
+            compression: components["schemas"]["CompressionAnalysis"];
+            cranked: components["schemas"]["Cranked"][];
             passes: components["schemas"]["StoredPass"][];
+            readingsNotCounted: components["schemas"]["NotCounted"][];
+            schoolsDisagree: boolean;
         };
         correctionsShown: {
             corrections: string[];
@@ -2885,7 +2900,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Listening"];
+                "application/json": components["schemas"]["Listened"];
             };
         };
         responses: {

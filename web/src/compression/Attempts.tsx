@@ -22,7 +22,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
   const readings = pass.readings.filter((r) => r.cylinder === cylinder);
   const waiting = entry?.waiting.filter((s) => s.passId === pass.id && s.cylinder === cylinder).at(-1);
   const counting = readings.filter((r) => !r.setAside);
-  const result = sheet.compression.cylinders.find((c) => c.cylinder === cylinder);
+  const result = sheet.compression.cylinders[cylinder];
   const label = labelOf(sheet, cylinder);
   const low = pass.kind === 'DRY' && result?.standing === 'LOW';
   const shown = (r: StoredReading) => units.format('pressure', Math.max(...r.strokesKPa));
@@ -83,7 +83,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
 function Attempt({ sheet, reading }: { sheet: Sheet; reading: StoredReading }) {
   const units = useUnits();
   const jobId = sheet.job.id;
-  const notCounted = sheet.compression.notCounted.find((n) => n.readingId === reading.id);
+  const notCounted = sheet.readingsNotCounted.find((n) => n.readingId === reading.id);
   const path = { id: jobId, readingId: reading.id };
   const setAside = useChange(jobId, (reason: string | null) =>
     answer(

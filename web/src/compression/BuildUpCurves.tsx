@@ -84,7 +84,7 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
           </text>
         ))}
         {curves.map((c, i) => {
-          const low = sheet.compression.cylinders.find((r) => r.cylinder === c.cylinder)?.standing === 'LOW';
+          const low = sheet.compression.cylinders[c.cylinder]?.standing === 'LOW';
           const here = c.cylinder === current;
           const end = c.strokesKPa.length;
           return (

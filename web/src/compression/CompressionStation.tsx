@@ -27,7 +27,7 @@ export function CompressionStation({ sheet, whole }: ScreenProps) {
   const doubts = sheet.compression.faults.filter((f) => f.kind !== 'SPEED_UNKNOWN').length;
   const tabs = [
     ['curves', 'Build-up'],
-    ['schools', sheet.compression.schoolsDisagree ? 'Schools disagree' : 'Schools'],
+    ['schools', sheet.schoolsDisagree ? 'Schools disagree' : 'Schools'],
     ['conditions', 'Conditions'],
     ['measuring', doubts ? `Measuring (${doubts})` : 'Measuring'],
     ['cautions', 'Cautions'],

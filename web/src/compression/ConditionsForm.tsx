@@ -10,6 +10,7 @@ import {
 import { useChange, useLatestSheet } from '../job/useSheet';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
+import { labels } from '../words/labels';
 
 const YES_NO = [
   ['yes', 'yes'],
@@ -57,43 +58,26 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
       <Choice
         label="Engine"
         value={c.temperature}
-        options={[
-          ['HOT', 'hot'],
-          ['WARM', 'warm'],
-          ['COLD', 'cold'],
-        ]}
+        options={labels('EngineTemperature')}
         onChange={(temperature) => set({ temperature })}
       />
       <Choice
         label="Throttle"
         value={c.throttle}
-        options={[
-          ['WIDE_OPEN', 'wide open'],
-          ['SHUT', 'shut'],
-          ['NONE', 'none'],
-        ]}
+        options={labels('Throttle')}
         onChange={(throttle) => set({ throttle })}
       />
       <Choice
         label="Plugs out"
         value={c.plugsOut}
-        options={[
-          ['ALL', 'all'],
-          ['ONE_AT_A_TIME', 'one at a time'],
-        ]}
+        options={labels('PlugsOut')}
         onChange={(plugsOut) => set({ plugsOut })}
       />
       <div className="col-span-3">
         <Choice
           label="Cranked for"
           value={c.lengthKind}
-          options={[
-            ['STROKES', 'strokes'],
-            ['TURNS', 'engine turns'],
-            ['SECONDS', 'seconds'],
-            ['PULLS', 'cord pulls'],
-            ['UNTIL_STOPPED', 'until it stopped'],
-          ]}
+          options={labels('LengthKind')}
           onChange={(lengthKind) =>
             set({
               lengthKind,
@@ -124,7 +108,7 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
 }
 
 /** A count of strokes, as a range where speed or pull is only guessed. */
-function inWords({ low, best, high }: Schemas['CrankedView']['strokes']): string {
+function inWords({ low, best, high }: Schemas['Cranked']['strokes']): string {
   const short = (n: number) => String(Number(n.toFixed(1)));
   return low === high ? short(best) : `${short(low)} to ${short(high)}`;
 }

@@ -4,14 +4,14 @@ import { useChange } from '../job/useSheet';
 import { quantities } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 
-type Doubt = Schemas['DoubtView'];
+type Doubt = Schemas['PassDoubt'];
 type Conversion = Schemas['Conversion'];
 
 const SYMBOLS = { KPA: 'kPa', BAR: 'bar', PSI: 'psi' } as const;
 
 /** What may have been meant otherwise, asked under the pass; one tap puts it right or says that it is meant so. */
 export function PassDoubts({ sheet, pass }: { sheet: Sheet; pass: StoredPass }) {
-  const doubts = sheet.compression.doubts.filter((d) => d.passId === pass.id);
+  const doubts = sheet.compression.doubts[sheet.passes.findIndex((p) => p.id === pass.id)] ?? [];
   return doubts.map((d) => (
     <div
       key={d.kind}
@@ -68,7 +68,7 @@ function Answers({ sheet, pass, doubt }: { sheet: Sheet; pass: StoredPass; doubt
   return (
     <>
       {doubt.kind === 'UNIT' &&
-        fitting(doubt.conversions, units.symbol('pressure')).map((c) => (
+        fitting(doubt.readings, units.symbol('pressure')).map((c) => (
           <button key={c.typedAs + c.meant} className="button" onClick={() => readAs(c)}>
             They are {SYMBOLS[c.meant]}
             {SYMBOLS[c.typedAs] !== units.symbol('pressure') && `, typed as ${SYMBOLS[c.typedAs]}`}

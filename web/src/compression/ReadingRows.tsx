@@ -34,24 +34,24 @@ export function ReadingRows({ sheet, columns, measure, brief, entry }: Props) {
 
 function ResultRows({ sheet, ...rows }: RowsProps) {
   const units = useUnits();
-  const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
+  const results = sheet.compression.cylinders;
   const wet = new Map(sheet.compression.wet.map((w) => [w.cylinder, w]));
-  const low = (c: number) => (results.get(c)?.standing === 'LOW' ? 'text-leak' : '');
+  const low = (c: number) => (results[c]?.standing === 'LOW' ? 'text-leak' : '');
   const signed = (v: number, digits = 0) => (v < 0 ? '−' : '+') + Math.abs(v).toFixed(digits);
   return (
     <>
       {sheet.compression.evenness && (
         <Row {...rows} name="of median" unit="%">
           {(c) => {
-            const d = results.get(c)?.deviationFromMedian;
+            const d = results[c]?.deviationFromMedian;
             return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
           }}
         </Row>
       )}
-      {[...results.values()].some(differsAtSeaLevel) && (
+      {Object.values(results).some(differsAtSeaLevel) && (
         <Row {...rows} name="at sea level" unit={units.symbol('pressure')}>
           {(c) => {
-            const level = results.get(c)?.seaLevelKPa;
+            const level = results[c]?.seaLevelKPa;
             return level != null && <span className={low(c)}>{units.format('pressure', level)}</span>;
           }}
         </Row>
@@ -73,13 +73,13 @@ function ResultRows({ sheet, ...rows }: RowsProps) {
           }}
         </Row>
       )}
-      {[...results.values()].some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
+      {Object.values(results).some((r) => r.leakAreaMm2 && r.standing === 'LOW') && (
         <Row {...rows} name="as leak" unit="mm²">
           {(c) => {
-            const a = results.get(c)?.leakAreaMm2;
+            const a = results[c]?.leakAreaMm2;
             return (
               a &&
-              results.get(c)?.standing === 'LOW' && (
+              results[c]?.standing === 'LOW' && (
                 <span className="text-[14px] whitespace-nowrap text-leak">
                   {a.low.toFixed(1)}–{a.high.toFixed(1)}
                 </span>
@@ -93,8 +93,8 @@ function ResultRows({ sheet, ...rows }: RowsProps) {
 }
 
 /** Whether the air was thin enough here for the sea-level value to be a different one. */
-function differsAtSeaLevel(r: Schemas['ResultView']): boolean {
-  return !!r.seaLevelKPa && !!r.valueKPa && Math.abs(r.seaLevelKPa / r.valueKPa - 1) > 0.01;
+function differsAtSeaLevel(r: Schemas['CylinderResult']): boolean {
+  return !!r.seaLevelKPa && !!r.value?.valueKPa && Math.abs(r.seaLevelKPa / r.value.valueKPa - 1) > 0.01;
 }
 
 interface PassRowProps extends Pick<Props, 'sheet' | 'columns' | 'measure'> {

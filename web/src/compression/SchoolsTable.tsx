@@ -1,15 +1,8 @@
 import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { useChange } from '../job/useSheet';
+import { label } from '../words/labels';
 
-type School = Schemas['SchoolView'];
-
-export const RULINGS: Record<School['ruling'], string> = {
-  HOLDS: 'holds',
-  WATCH: 'watch',
-  FAILS: 'fails',
-  TOO_CLOSE: 'too close to tell',
-  NOT_ASKED: 'not asked',
-};
+type School = Schemas['SchoolOpinion'];
 
 /** Every school side by side; the shop's own choice leads. */
 export function SchoolsTable({ sheet }: { sheet: Sheet }) {
@@ -33,7 +26,7 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
                 <button
                   className="no-print flex size-[36px] items-center justify-center"
                   aria-pressed={s.school === sheet.leadingSchool}
-                  aria-label={`Let lead: ${s.title}`}
+                  aria-label={`Let lead: ${s.schoolWords}`}
                   title="Let this school lead in this shop"
                   onClick={() => lead.mutate(s.school)}
                 >
@@ -46,7 +39,7 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
                 {s.rule}
               </td>
               <td className={`w-32 py-2 pr-3 font-medium ${s.ruling === 'FAILS' ? 'text-leak' : ''}`}>
-                {RULINGS[s.ruling]}
+                {label('Ruling', s.ruling)}
                 {s.cylinders.length > 0 && s.ruling !== 'NOT_ASKED' && (
                   <span className="ml-1 font-mono">{s.cylinders.join(' ')}</span>
                 )}

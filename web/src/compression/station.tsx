@@ -7,17 +7,16 @@ import { ReadingRows } from './ReadingRows';
 import { SchoolsTable } from './SchoolsTable';
 
 function Strip({ sheet }: { sheet: Sheet }) {
-  const results = new Map(sheet.compression.cylinders.map((c) => [c.cylinder, c]));
-  const highest = Math.max(1, ...sheet.compression.cylinders.map((c) => c.valueKPa ?? 0));
+  const results = sheet.compression.cylinders;
+  const highest = Math.max(1, ...Object.values(results).map((c) => c.value?.valueKPa ?? 0));
   return (
     <CylinderStrip
       sheet={sheet}
       height={26}
       mark={(c) => {
-        const r = results.get(c);
-        const fill =
-          r?.standing === 'LOW' ? 'var(--leak)' : r?.valueKPa != null ? 'var(--ink)' : 'var(--hair)';
-        return { height: (r?.valueKPa ?? 0) / highest, fill };
+        const r = results[c];
+        const fill = r?.standing === 'LOW' ? 'var(--leak)' : r?.value ? 'var(--ink)' : 'var(--hair)';
+        return { height: (r?.value?.valueKPa ?? 0) / highest, fill };
       }}
     />
   );
@@ -34,7 +33,7 @@ function Schools({ sheet }: { sheet: Sheet }) {
 
 function inWords(sheet: Sheet): string {
   const all = sheet.cylinders.length;
-  const read = sheet.compression.cylinders.filter((c) => c.standing !== 'NOT_READ').length;
+  const read = Object.values(sheet.compression.cylinders).filter((c) => c.standing !== 'NOT_READ').length;
   const dry = read === 0 ? 'not read yet' : read < all ? `${read} of ${all} read` : 'dry';
   const wet = sheet.compression.wet.map((w) => labelOf(sheet, w.cylinder));
   return wet.length ? `${dry}, wet on ${wet.join(', ')}` : dry;

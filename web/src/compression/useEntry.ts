@@ -36,7 +36,7 @@ export function useEntry(sheet: Sheet) {
   const [passId, setPassId] = useState(() => sheet.passes.at(-1)?.id ?? 0);
   const pass = sheet.passes.find((p) => p.id === passId) ?? sheet.passes.at(-1)!;
   const [cylinder, setCylinder] = useState(() => {
-    const low = sheet.compression.cylinders.find((c) => c.standing === 'LOW')?.cylinder;
+    const low = Object.values(sheet.compression.cylinders).find((c) => c.standing === 'LOW')?.cylinder;
     return firstToRead(pass, order) ?? low ?? order[0]!;
   });
   const [last, setLast] = useState<number>();

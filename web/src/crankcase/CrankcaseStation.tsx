@@ -4,17 +4,10 @@ import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { QuantityField } from '../ui/QuantityField';
 import { YesNo } from '../ui/YesNo';
+import { labels } from '../words/labels';
 
 type Run = Schemas['HoldRun'];
-
-const PLACES = [
-  ['FLYWHEEL_SEAL', 'crank seal, flywheel end'],
-  ['FREE_END_SEAL', 'crank seal, free end'],
-  ['BASE_JOINT', 'base joint'],
-  ['REED_BLOCK', 'reed block'],
-  ['INTAKE_JOINT', 'intake joint'],
-  ['PLUG_OR_HEAD', 'plug or head'],
-] as const;
+type BubblePlace = keyof Schemas['CrankcaseHold']['bubbles'] & string;
 
 /** Two-strokes: whether the crankcase holds pressure and vacuum. */
 export function CrankcaseStation({ sheet }: { sheet: Sheet }) {
@@ -56,7 +49,7 @@ export function CrankcaseStation({ sheet }: { sheet: Sheet }) {
       {run('pressure', 'Pressure', 'About 40 kPa, a minute or longer.')}
       {run('vacuum', 'Vacuum', 'The same below ambient: it finds seal lips that pressure pushes on.')}
       <Group title="Bubbles under pressure, by place">
-        {PLACES.map(([place, words]) => (
+        {labels<BubblePlace>('BubblePlace').map(([place, words]) => (
           <YesNo
             key={place}
             label={words}

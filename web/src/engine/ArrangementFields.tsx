@@ -7,6 +7,7 @@ import { TextField } from '../ui/TextField';
 import { parseNumber } from '../units/units';
 import { BankLabels } from './BankLabels';
 import { inLabels, type Read, readFiringOrder, renumbered } from './labels';
+import { labels } from '../words/labels';
 
 type Layout = EngineDocument['layout'];
 type Bank = EngineDocument['banks'][number];
@@ -76,11 +77,7 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
         <Choice
           label="Layout"
           value={layout}
-          options={[
-            ['INLINE', 'in line'],
-            ['V', 'V'],
-            ['FLAT', 'flat'],
-          ]}
+          options={labels('Layout')}
           onChange={(l) => l && void choose({ layout: l, cylinders, end })}
         />
         <QuantityField
@@ -93,10 +90,7 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
         <Choice
           label="Cylinder 1 stands at the"
           value={end}
-          options={[
-            ['FREE', 'free end'],
-            ['FLYWHEEL', 'flywheel end'],
-          ]}
+          options={labels('EngineEnd')}
           onChange={(e) => e && void choose({ layout, cylinders, end: e })}
         />
       </div>

@@ -5,6 +5,7 @@ import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
 import type { Quantity } from '../units/units';
 import { ArrangementFields } from './ArrangementFields';
+import { labels } from '../words/labels';
 
 type Limit = Schemas['LimitDocument'];
 type NumberField = {
@@ -60,67 +61,43 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
         <Choice
           label="Cycle"
           value={engine.cycle}
-          options={[
-            ['FOUR_STROKE', 'four-stroke'],
-            ['TWO_STROKE', 'two-stroke'],
-          ]}
+          options={labels('Cycle')}
           onChange={(cycle) => onChange({ cycle })}
         />
         <Choice
           label="Ignition"
           value={engine.ignition}
-          options={[
-            ['SPARK', 'spark'],
-            ['COMPRESSION', 'compression'],
-          ]}
+          options={labels('Ignition')}
           onChange={(ignition) => onChange({ ignition })}
         />
         <Choice
           label="Fuel"
           value={engine.fuel}
-          options={[
-            ['PETROL', 'petrol'],
-            ['DIESEL', 'diesel'],
-            ['GAS', 'gas'],
-          ]}
+          options={labels('Fuel')}
           onChange={(fuel) => onChange({ fuel })}
         />
         <Choice
           label="Fuel system"
           value={engine.fuelSystem}
-          options={[
-            ['CARBURETTOR', 'carburettor'],
-            ['PORT_INJECTION', 'port'],
-            ['DIRECT_INJECTION', 'direct'],
-          ]}
+          options={labels('FuelSystem')}
           onChange={(fuelSystem) => onChange({ fuelSystem })}
         />
         <Choice
           label="Induction"
           value={engine.induction}
-          options={[
-            ['NATURAL', 'natural'],
-            ['TURBO', 'turbo'],
-            ['SUPERCHARGED', 'supercharged'],
-          ]}
+          options={labels('Induction')}
           onChange={(induction) => onChange({ induction })}
         />
         <Choice
           label="Cooling"
           value={engine.cooling}
-          options={[
-            ['LIQUID', 'liquid'],
-            ['AIR', 'air'],
-          ]}
+          options={labels('Cooling')}
           onChange={(cooling) => onChange({ cooling })}
         />
         <Choice
           label="Exhaust"
           value={engine.exhaust}
-          options={[
-            ['DRY', 'dry'],
-            ['WET', 'wet (water injected)'],
-          ]}
+          options={labels('Exhaust')}
           onChange={(exhaust) => onChange({ exhaust })}
         />
         <Choice
@@ -135,10 +112,7 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
         <Choice
           label="Turns"
           value={engine.rotation?.turning}
-          options={[
-            ['CLOCKWISE', 'clockwise'],
-            ['ANTICLOCKWISE', 'anticlockwise'],
-          ]}
+          options={labels('Turning')}
           onChange={(turning) =>
             onChange({ rotation: turning && { turning, seenFrom: engine.rotation?.seenFrom ?? 'FREE' } })
           }
@@ -147,10 +121,7 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
           <Choice
             label="Seen from the"
             value={engine.rotation.seenFrom}
-            options={[
-              ['FREE', 'free end'],
-              ['FLYWHEEL', 'flywheel end'],
-            ]}
+            options={labels('EngineEnd')}
             onChange={(end) =>
               onChange({ rotation: engine.rotation && { ...engine.rotation, seenFrom: end ?? 'FREE' } })
             }

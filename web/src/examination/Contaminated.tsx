@@ -1,5 +1,8 @@
-import { Choice, optionsOf } from '../ui/Choice';
-import { type Contamination, CONTAMINATIONS } from './contaminations';
+import { Choice } from '../ui/Choice';
+import type { Plug } from '../api/client';
+import { labels } from '../words/labels';
+
+type Contamination = NonNullable<Plug['contaminatedBy']>;
 
 interface Props {
   value: Contamination | undefined;
@@ -8,5 +11,5 @@ interface Props {
 
 /** Marks what was seen as spoiled, and by what; it is kept and weighs little. */
 export function Contaminated({ value, onChange }: Props) {
-  return <Choice label="Spoiled by" value={value} options={optionsOf(CONTAMINATIONS)} onChange={onChange} />;
+  return <Choice label="Spoiled by" value={value} options={labels('Contamination')} onChange={onChange} />;
 }

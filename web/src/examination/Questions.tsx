@@ -1,13 +1,13 @@
-import { Choice, optionsOf } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
 import { YesNo } from '../ui/YesNo';
-import { CONTAMINATIONS } from './contaminations';
+import { labels } from '../words/labels';
 
 /** A question about one field of what is looked at; its answers are those of the field. */
 export interface Question<T> {
   field: keyof T & string;
   label: string;
-  /** Words of each answer of a choice. */
-  answers?: Record<string, string>;
+  /** The answers of a choice, each with its words. */
+  answers?: readonly (readonly [string, string])[];
   /** Words of yes and no, where the field is one of these. */
   yesNo?: { yes: string; no: string };
   /** Asked only where this holds. */
@@ -20,9 +20,15 @@ export function questionsOf<T>() {
     choice: <K extends keyof T & string>(
       field: K,
       label: string,
-      answers: Record<NonNullable<T[K]> & string, string>,
+      type: string,
       when?: (told: T) => boolean,
-    ): Question<T> => ({ field, label, answers, when }),
+    ): Question<T> => ({ field, label, answers: labels(type), when }),
+    /** A choice whose words are of this question alone. */
+    inOtherWords: <K extends keyof T & string>(
+      field: K,
+      label: string,
+      words: Record<NonNullable<T[K]> & string, string>,
+    ): Question<T> => ({ field, label, answers: Object.entries(words) }),
     yesNo: <K extends keyof T & string>(
       field: NonNullable<T[K]> extends boolean ? K : never,
       label: string,
@@ -33,7 +39,7 @@ export function questionsOf<T>() {
     contaminated: <K extends keyof T & string>(field: K): Question<T> => ({
       field,
       label: 'Spoiled by',
-      answers: CONTAMINATIONS,
+      answers: labels('Contamination'),
     }),
   };
 }
@@ -56,7 +62,7 @@ export function Questions<T>({ table, told, set }: Props<T>) {
           key={field}
           label={label}
           value={told[field] as string | undefined}
-          options={optionsOf(answers)}
+          options={answers}
           onChange={answer}
         />
       ) : (

@@ -18,13 +18,13 @@ export function Statements({ sheet, statements, empty }: Props) {
       {statements.map((s) => (
         <li
           key={s.rule + s.cylinders.join()}
-          className={`break-inside-avoid border-l-4 pl-3 ${s.stopsRunning ? 'border-leak' : s.counts ? 'border-ink' : 'border-dotted border-metal text-soft'}`}
+          className={`break-inside-avoid border-l-4 pl-3 ${s.urgency === 'STOP_RUNNING' ? 'border-leak' : s.counts ? 'border-ink' : 'border-dotted border-metal text-soft'}`}
         >
           <p className="text-[16px] font-medium">
             {s.cylinders.length > 0 && (
               <span className="mr-2 font-mono">{s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}</span>
             )}
-            {s.stopsRunning && <span className="mr-1 text-leak">Stop running.</span>}
+            {s.urgency === 'STOP_RUNNING' && <span className="mr-1 text-leak">Stop running.</span>}
             {s.says}
           </p>
           <p className="text-soft">
@@ -42,6 +42,8 @@ export function Statements({ sheet, statements, empty }: Props) {
 }
 
 function weightInWords(s: Statement): string {
-  const capital = s.weight.charAt(0).toUpperCase() + s.weight.slice(1);
-  return s.suspects.length === 0 ? capital : `${capital} (× ${Number(s.likelihoodRatio.toPrecision(2))})`;
+  const capital = s.weightWords.charAt(0).toUpperCase() + s.weightWords.slice(1);
+  return s.suspects.length === 0
+    ? capital
+    : `${capital} (× ${Number(s.weight.likelihoodRatio.toPrecision(2))})`;
 }

@@ -6,17 +6,9 @@ import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
 import { YesNo } from '../ui/YesNo';
 import { useUnits } from '../units/UnitsContext';
+import { label, labels } from '../words/labels';
 
 type Entry = Schemas['ServiceDocument'];
-
-const KINDS = [
-  ['OIL_CHANGE', 'oil change'],
-  ['TOP_UP', 'top-up'],
-  ['PLUGS', 'plugs'],
-  ['REPAIR', 'repair'],
-  ['OTHER', 'other'],
-] as const;
-const WORDS = Object.fromEntries(KINDS) as Record<Entry['kind'], string>;
 
 /** The engine's service log, so that "when was it changed last" is answered next time. */
 export function ServiceLog({ sheet }: { sheet: Sheet }) {
@@ -44,7 +36,7 @@ export function ServiceLog({ sheet }: { sheet: Sheet }) {
             {sheet.service.toReversed().map((e, i) => (
               <tr key={i} className="border-b border-hair align-top">
                 <td className="w-28 py-1 font-mono">{e.date}</td>
-                <td className="w-28 py-1">{WORDS[e.kind]}</td>
+                <td className="w-28 py-1">{label('ServiceKind', e.kind)}</td>
                 <td className="w-44 py-1">
                   {[
                     e.hours != null && `${e.hours} h`,
@@ -71,7 +63,7 @@ export function ServiceLog({ sheet }: { sheet: Sheet }) {
           <Choice
             label="What"
             value={entry.kind}
-            options={KINDS}
+            options={labels('ServiceKind')}
             onChange={(kind) => set({ kind: kind ?? 'OTHER' })}
           />
           <TextField

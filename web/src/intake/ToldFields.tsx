@@ -8,48 +8,19 @@ import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
 import { NOISE, REASON, USE } from './questions';
-
-const COMPLAINTS = [
-  ['OIL_USE', 'uses oil'],
-  ['SMOKE', 'smokes'],
-  ['MISFIRE', 'misses'],
-  ['HARD_START', 'starts hard'],
-  ['LOW_POWER', 'low on power'],
-  ['COOLANT_LOSS', 'loses coolant'],
-  ['OIL_FROM_BREATHER', 'oil from the breather'],
-  ['NOISE', 'noisy'],
-  ['LOW_OIL_PRESSURE', 'low oil pressure'],
-  ['LOW_SPEED', 'does not reach its speed'],
-] as const;
-
-const HISTORY = [
-  ['OVERHEATED_ONCE', 'overheated once'],
-  ['RUN_LOW_ONCE', 'run low on oil once'],
-  ['MODIFIED', 'modified'],
-  ['BOOST_RAISED', 'boost raised'],
-  ['FRESHLY_BUILT', 'freshly built'],
-  ['BELT_OR_CHAIN_WORK', 'belt or chain work'],
-  ['LONG_OIL_INTERVALS', 'long oil intervals'],
-  ['LONG_IDLING', 'long idling'],
-  ['SHORT_RUNS', 'short runs'],
-  ['HARD_LOAD', 'hard load'],
-  ['HIGH_SPEED', 'high speed'],
-  ['BREATHED_DUST', 'breathed dust'],
-  ['SALT_WATER', 'salt water about'],
-  ['FUEL_ADDITIVE', 'additive in the fuel'],
-  ['DOUBTFUL_FUEL', 'old or doubtful fuel'],
-] as const;
+import { labels } from '../words/labels';
 
 type Suspect = NonNullable<Schemas['KnownWeakness']['suspect']>;
-const WEAKNESSES: readonly (readonly [Suspect, string])[] = [
-  ['RING_SEAL', 'ring seal'],
-  ['OIL_CONTROL', 'oil control rings'],
-  ['STEM_SEAL', 'stem seals'],
-  ['EXHAUST_VALVE', 'exhaust valves'],
-  ['COOLANT_ENTRY', 'head gasket, cracks'],
-  ['BROKEN', 'broken lands'],
-  ['CAM_TIMING', 'timing drive'],
-  ['VENTILATION', 'ventilation'],
+/** What whole families of engines are known for; the other suspects are of one engine. */
+const FAMILY: Suspect[] = [
+  'RING_SEAL',
+  'OIL_CONTROL',
+  'STEM_SEAL',
+  'EXHAUST_VALVE',
+  'COOLANT_ENTRY',
+  'BROKEN',
+  'CAM_TIMING',
+  'VENTILATION',
 ];
 
 /** What is told of the engine before anybody looks: why it is here, complaint, history and use. */
@@ -83,7 +54,7 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
         <Questions table={REASON} told={told} set={set} />
         <Answers
           label="Complained of"
-          items={COMPLAINTS}
+          items={labels('ComplaintKind')}
           answers={told.complaints}
           onAnswer={(item, answer) => set({ complaints: { [item]: answer ?? null } })}
         />
@@ -95,7 +66,7 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
       <Group title="History and use">
         <Answers
           label="Has it"
-          items={HISTORY}
+          items={labels('History')}
           answers={told.history}
           onAnswer={(item, answer) => set({ history: { [item]: answer ?? null } })}
         />
@@ -104,7 +75,7 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
         <Choice
           label="This family is known for"
           value={told.weakness?.suspect as Suspect | undefined}
-          options={WEAKNESSES}
+          options={labels<Suspect>('Suspect').filter(([s]) => FAMILY.includes(s))}
           onChange={(suspect) =>
             set({ weakness: suspect ? { suspect, times: told.weakness?.times ?? 3 } : null } as never)
           }

@@ -63,7 +63,7 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
             <span className={`font-sans text-[14px] leading-tight ${tone(c)}`}>
               {at
                 .get(c)
-                ?.paths.map((p) => p.words)
+                ?.paths.map((p) => `${p.placeWords} ${p.heardWords}`)
                 .join(', ')}
             </span>
           )}

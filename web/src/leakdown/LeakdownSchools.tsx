@@ -24,7 +24,7 @@ export function LeakdownSchools({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sheet.leakdown.schools.map((s) => (
             <tr key={s.school} className="border-b border-hair">
-              <td className="py-1.5 pr-4">{s.title}</td>
+              <td className="py-1.5 pr-4">{s.schoolWords}</td>
               {s.grades.map((g) => (
                 <td
                   key={g.cylinder}

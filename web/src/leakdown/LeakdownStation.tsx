@@ -7,11 +7,10 @@ import { SheetTable } from '../station/SheetTable';
 import { useWidth } from '../section/useWidth';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
-import { Choice, optionsOf } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
-import { DONE_BEFORE, KINDS, STATES } from './words';
 import { Listening } from './Listening';
 import { nameOf, TesterBar } from './Testers';
 import { TurningGuide } from './TurningGuide';
@@ -19,6 +18,7 @@ import { ValveClearance } from './ValveClearance';
 import { type LeakdownHand, useLeakdown } from './useLeakdown';
 import { labelOf } from '../api/labelOf';
 import { MoveTo } from '../ui/MoveTo';
+import { label, labels } from '../words/labels';
 
 /** The leak-down bench: read, listen, turn to the next in firing order. */
 export function LeakdownStation({ sheet, whole }: ScreenProps) {
@@ -101,11 +101,11 @@ function Conditions({ hand }: { hand: LeakdownHand }) {
   const units = useUnits();
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-      <Choice label="Engine" value={hand.state} options={optionsOf(STATES)} onChange={hand.setState} />
+      <Choice label="Engine" value={hand.state} options={labels('RunState')} onChange={hand.setState} />
       <Choice
         label="Pass"
         value={hand.kind}
-        options={optionsOf(KINDS)}
+        options={labels('LeakdownKind')}
         onChange={(kind) => hand.setKind(kind ?? 'STANDARD')}
       />
       {hand.twoGauges && (
@@ -135,7 +135,7 @@ function DoneSince({ hand }: { hand: LeakdownHand }) {
     <Choice
       label="Done since the last attempt"
       value={hand.before}
-      options={optionsOf(DONE_BEFORE)}
+      options={labels('DoneBefore')}
       onChange={hand.setBefore}
     />
   );
@@ -230,9 +230,9 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
                 `settled from ${r.reading.settling.map((v) => v.toFixed(0)).join(', ')} %`,
               r.reading.settlingKPa?.length &&
                 `settled from ${r.reading.settlingKPa.map((v) => units.format('pressure', v)).join(', ')} ${units.symbol('pressure')}`,
-              r.reading.kind !== 'STANDARD' && KINDS[r.reading.kind],
-              r.reading.state && STATES[r.reading.state],
-              r.reading.doneBefore && `after: ${DONE_BEFORE[r.reading.doneBefore]}`,
+              r.reading.kind !== 'STANDARD' && label('LeakdownKind', r.reading.kind),
+              r.reading.state && label('RunState', r.reading.state),
+              r.reading.doneBefore && `after: ${label('DoneBefore', r.reading.doneBefore)}`,
               testers.get(r.testerId),
             ]
               .filter(Boolean)

@@ -3,21 +3,8 @@ import { Choice } from '../ui/Choice';
 import { YesNo } from '../ui/YesNo';
 import type { Heard, LeakdownHand, Place } from './useLeakdown';
 import { labelOf } from '../api/labelOf';
+import { capital, labels } from '../words/labels';
 
-const PLACES: readonly (readonly [Place, string])[] = [
-  ['INTAKE', 'Intake'],
-  ['EXHAUST', 'Exhaust'],
-  ['CRANKCASE', 'Crankcase'],
-  ['COOLANT', 'Coolant'],
-  ['OUTSIDE', 'Outside'],
-];
-const STATES: readonly (readonly [Heard, string])[] = [
-  ['CANNOT_BE_REACHED', 'no way'],
-  ['NOTHING', 'nothing'],
-  ['FAINT', 'faint'],
-  ['CLEAR', 'clear'],
-  ['LOUD', 'loud'],
-];
 const SOUNDS = new Set<string>(['FAINT', 'CLEAR', 'LOUD']);
 
 /** Where the air comes out, listened for on the attempt just read. Not listened stays open; that is not "nothing". */
@@ -35,21 +22,23 @@ export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
   const liquid = sheet.engine.engine.cooling !== 'AIR';
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-2.5">
-      {PLACES.filter(([p]) => p !== 'COOLANT' || liquid).map(([place, words]) => (
-        <Choice
-          key={place}
-          label={words}
-          value={heard?.[place] as Heard | undefined}
-          options={STATES}
-          onChange={(h) => hand.hear({ place, heard: h })}
-        />
-      ))}
+      {labels<Place>('Place')
+        .filter(([p]) => p !== 'NEIGHBOUR' && (p !== 'COOLANT' || liquid))
+        .map(([place, words]) => (
+          <Choice
+            key={place}
+            label={capital(words)}
+            value={heard?.[place] as Heard | undefined}
+            options={labels('Heard')}
+            onChange={(h) => hand.hear({ place, heard: h })}
+          />
+        ))}
       {beside.map((n) => (
         <Choice
           key={n}
           label={`Plug hole of ${labelOf(sheet, n)}`}
           value={neighbours?.[n] as Heard | undefined}
-          options={STATES}
+          options={labels('Heard')}
           onChange={(h) =>
             hand.hear({ place: 'NEIGHBOUR', heard: h, neighbour: n, excluded: excluded?.includes(n) })
           }
@@ -70,13 +59,7 @@ export function Listening({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
       <Choice
         label="Listened with"
         value={hand.listenedWith ?? hand.latest.reading.listenedWith}
-        options={[
-          ['EAR', 'ear'],
-          ['TUBE', 'tube'],
-          ['SOAP', 'soap'],
-          ['BUBBLES', 'bubbles'],
-          ['TISSUE', 'tissue'],
-        ]}
+        options={labels('ListenedWith')}
         onChange={hand.setListenedWith}
       />
     </div>

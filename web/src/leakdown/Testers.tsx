@@ -7,6 +7,7 @@ import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
 import { useUnits } from '../units/UnitsContext';
 import type { LeakdownHand } from './useLeakdown';
+import { labels } from '../words/labels';
 
 type Tester = Schemas['TesterDocument'];
 type StoredTester = Schemas['StoredTester'];
@@ -153,11 +154,7 @@ function TesterDialog({ trigger, title, about, given, error, ways }: TesterDialo
             <Choice
               label="Shows"
               value={tester.kind}
-              options={[
-                ['TWO_GAUGES', 'two gauges'],
-                ['PERCENT_DIAL', 'per cent'],
-                ['ZONES', 'zones only'],
-              ]}
+              options={labels('TesterKind')}
               onChange={(kind) => set({ kind: kind ?? 'TWO_GAUGES' })}
             />
             <div className="grid grid-cols-3 gap-3">

@@ -5,11 +5,7 @@ import { useExamine } from '../examination/useExamine';
 import { Choice } from '../ui/Choice';
 import { useUnits } from '../units/UnitsContext';
 import { parseNumber } from '../units/units';
-
-const STATES = [
-  ['COLD', 'cold'],
-  ['HOT', 'hot'],
-] as const;
+import { labels } from '../words/labels';
 
 /** Clearances valve by valve; cheaper than what follows where one is off. */
 export function ValveClearance({ sheet }: { sheet: Sheet }) {
@@ -24,13 +20,13 @@ export function ValveClearance({ sheet }: { sheet: Sheet }) {
         <Choice
           label="Measured"
           value={measured}
-          options={STATES}
+          options={labels('ClearanceState')}
           onChange={(m) => set({ measured: m ?? null })}
         />
         <Choice
           label="Specified"
           value={specified}
-          options={STATES}
+          options={labels('ClearanceState')}
           onChange={(s) => set({ specified: s ?? null })}
         />
         <p className="pb-2 text-soft">

@@ -13,8 +13,8 @@ import { useUnits } from '../units/UnitsContext';
 export type LeakdownKind = Schemas['LeakdownDocument']['kind'];
 export type RunState = NonNullable<Schemas['LeakdownDocument']['state']>;
 export type DoneBefore = NonNullable<Schemas['LeakdownDocument']['doneBefore']>;
-export type Place = Schemas['ShareView']['place'];
-export type Heard = NonNullable<Schemas['Listening']['heard']>;
+export type Place = Schemas['PathShare']['place'];
+export type Heard = NonNullable<Schemas['Listened']['heard']>;
 
 interface Sent {
   cylinder: number;
@@ -36,13 +36,13 @@ export function useLeakdown(sheet: Sheet) {
   const [testerId, setTesterId] = useState(() => readings.at(-1)?.testerId);
   const tester = testers.find((t) => t.id === testerId);
   const [state, setState] = useState<RunState | undefined>(() => readings.at(-1)?.reading.state ?? undefined);
-  const [listenedWith, setListenedWith] = useState<Schemas['Listening']['listenedWith']>();
+  const [listenedWith, setListenedWith] = useState<Schemas['Listened']['listenedWith']>();
   const [before, setBefore] = useState<DoneBefore>();
   const [supply, setSupply] = useState('');
   const send = useChange(id, ({ body }: Sent) =>
     answer(api.POST('/api/jobs/{id}/leakdown/readings', { params: { path: { id } }, body })),
   );
-  const hear = useChange(id, ({ readingId, body }: { readingId: number; body: Schemas['Listening'] }) =>
+  const hear = useChange(id, ({ readingId, body }: { readingId: number; body: Schemas['Listened'] }) =>
     answer(
       api.POST('/api/jobs/{id}/leakdown/readings/{readingId}/heard', {
         params: { path: { id, readingId } },
@@ -192,7 +192,7 @@ export function useLeakdown(sheet: Sheet) {
     latest,
     goTo,
     save,
-    hear: (body: Schemas['Listening']) =>
+    hear: (body: Schemas['Listened']) =>
       latest && hear.mutate({ readingId: latest.id, body: { ...body, listenedWith } }),
     listenedWith,
     setListenedWith,

@@ -101,7 +101,7 @@ function PlugSchools({ sheet }: { sheet: Sheet }) {
           onClick={() => lead.mutate(s.school)}
         >
           <span className={`block size-4 shrink-0 border border-ink ${s.leads ? 'bg-ink' : ''}`} />
-          <span className={s.leads ? 'font-medium' : 'text-soft'}>{s.words}</span>
+          <span className={s.leads ? 'font-medium' : 'text-soft'}>{s.schoolWords}</span>
         </button>
       ))}
     </div>

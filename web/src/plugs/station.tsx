@@ -9,7 +9,7 @@ const MOST_NAMED = 3;
 
 function inWords(sheet: Sheet): string {
   const { plugs, statements } = sheet.seen;
-  if (statements.some((s) => s.source === 'PLUGS' && s.stopsRunning)) {
+  if (statements.some((s) => s.source === 'PLUGS' && s.urgency === 'STOP_RUNNING')) {
     return 'stop running';
   }
   if (plugs.length === 0) {

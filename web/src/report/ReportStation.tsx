@@ -84,9 +84,9 @@ function Cylinders({ sheet }: { sheet: Sheet }) {
       <h3 className="heading mb-1 break-after-avoid">Cylinder by cylinder</h3>
       <table className="w-full text-left">
         <tbody>
-          {sheet.diagnosis.cylinders.map(({ cylinder, verdict }) => (
+          {Object.entries(sheet.diagnosis.cylinders).map(([cylinder, verdict]) => (
             <tr key={cylinder} className="break-inside-avoid border-b border-hair align-top">
-              <th className="w-12 py-1.5 font-mono text-[18px]">{labelOf(sheet, cylinder)}</th>
+              <th className="w-12 py-1.5 font-mono text-[18px]">{labelOf(sheet, Number(cylinder))}</th>
               <td className={`w-56 py-1.5 pr-4 font-medium ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}>
                 {verdict.what}
                 {verdict.tone !== 'EMPTY' && (
@@ -109,7 +109,7 @@ function Open({ sheet }: { sheet: Sheet }) {
   const { faults, lacks, expectedKPa } = sheet.compression;
   const lost = sheet.seen.steps
     .filter((s) => s.takenAt && s.missing.length)
-    .map((s) => `Not captured before somebody went to ${s.words}: ${s.missing.join('; ')}.`);
+    .map((s) => `Not captured before somebody went to ${s.stepWords}: ${s.missing.join('; ')}.`);
   const open = [
     ...new Set([
       ...sheet.diagnosis.open,

@@ -25,7 +25,7 @@ function OneStep({ sheet, step }: { sheet: Sheet; step: Step }) {
       <Popover.Trigger
         className={`min-h-[44px] border px-3 ${done ? 'border-hair text-soft line-through' : step.missing.length ? 'border-act bg-well text-act' : 'border-metal bg-well'}`}
       >
-        {step.words}
+        {step.stepWords}
         {!done && step.missing.length > 0 && <span className="ml-1.5 font-mono">{step.missing.length}</span>}
       </Popover.Trigger>
       <Popover.Portal>
@@ -34,7 +34,7 @@ function OneStep({ sheet, step }: { sheet: Sheet; step: Step }) {
           align="start"
           className="z-20 w-[360px] border-2 border-ink bg-paper p-4"
         >
-          <h3 className="text-[18px] font-semibold">Before you {step.words}</h3>
+          <h3 className="text-[18px] font-semibold">Before you {step.stepWords}</h3>
           {done && <p className="text-soft">Done at {clock(step.takenAt!)}.</p>}
           {step.missing.length > 0 ? (
             <>

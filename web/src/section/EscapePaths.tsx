@@ -1,6 +1,7 @@
 import type { EscapePath, Sheet } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
 import { type Bore, boreOf, crownY, Y } from './CylinderDrawing';
+import { label } from '../words/labels';
 
 interface Props {
   sheet: Sheet;
@@ -17,17 +18,6 @@ const DASHES: Record<EscapePath['sureness'], string | undefined> = {
   LIKELY: '12 4',
   POSSIBLE: '3 4',
   OPEN: '1 6',
-};
-
-const NAMES: Record<EscapePath['kind'], string> = {
-  RINGS: 'rings',
-  INTAKE_VALVE: 'intake valve',
-  EXHAUST_VALVE: 'exhaust valve',
-  GASKET_COOLANT: 'gasket to coolant',
-  GASKET_NEIGHBOUR: 'gasket between',
-  OUTSIDE: 'outside',
-  OIL_PAST_RINGS: 'oil past rings',
-  OIL_PAST_STEM: 'oil past stem',
 };
 
 /** Columns narrower than this get smaller call-outs. */
@@ -97,7 +87,7 @@ function surestOf(paths: EscapePath[]): EscapePath[] {
 /** What the call-out says, in lines that fit the column. */
 function callOut(paths: EscapePath[], width: number): string[] {
   const surest = surestOf(paths);
-  const named = [...new Set(surest.map((p) => NAMES[p.kind]))].join(' or ');
+  const named = [...new Set(surest.map((p) => label('PathKind', p.kind)))].join(' or ');
   const text =
     surest.length === 0
       ? 'path not known'

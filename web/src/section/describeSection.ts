@@ -3,8 +3,8 @@ import { labelOf } from '../api/labelOf';
 
 /** The section in words, for a screen reader. */
 export function describeSection(sheet: Sheet): string {
-  const cylinders = sheet.diagnosis.cylinders.map(({ cylinder, verdict }) => {
-    const label = labelOf(sheet, cylinder);
+  const cylinders = Object.entries(sheet.diagnosis.cylinders).map(([cylinder, verdict]) => {
+    const label = labelOf(sheet, Number(cylinder));
     return `Cylinder ${label}: ${verdict.what}, ${verdict.surenessWords}.`;
   });
   return `Section of ${sheet.engine.engine.name}. ${cylinders.join(' ')}`;

@@ -5,9 +5,10 @@ import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { BeforeSteps } from '../round/BeforeStep';
-import { Choice, optionsOf } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
-import { AIR_BOX, AMOUNTS, COOLANT, OIL, PLACES, VENTILATION } from './questions';
+import { AIR_BOX, COOLANT, OIL, VENTILATION } from './questions';
+import { capital, labels } from '../words/labels';
 
 /** Look before you loosen: oil, coolant, breather, oil pressure, outside leaks. */
 export function SignsStation({ sheet }: { sheet: Sheet }) {
@@ -39,12 +40,12 @@ export function SignsStation({ sheet }: { sheet: Sheet }) {
         <Pressures sheet={sheet} set={(patch) => set({ oilPressure: patch })} errorAt={errorAt} />
       </Group>
       <Group title="Outside, by place">
-        {optionsOf(PLACES).map(([place, words]) => (
+        {labels<keyof typeof leaks & string>('LeakPlace').map(([place, words]) => (
           <Choice
             key={place}
-            label={words}
+            label={capital(words)}
             value={leaks[place]}
-            options={optionsOf(AMOUNTS)}
+            options={labels('LeakAmount')}
             onChange={(amount) => set({ leaks: { [place]: amount ?? null } })}
           />
         ))}

@@ -3,10 +3,11 @@ import { StationFrame } from '../examination/StationFrame';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
 import { BeforeSteps } from '../round/BeforeStep';
-import { Choice, optionsOf } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
-import { COLOURS, MOMENTS } from './smokeInWords';
+import { type Moment, MOMENTS } from './smokeInWords';
 import { SoakTimer } from './SoakTimer';
+import { capital, labels } from '../words/labels';
 
 /** Smoke: when it smokes matters more than how much. */
 export function SmokeStation({ sheet }: { sheet: Sheet }) {
@@ -23,29 +24,25 @@ export function SmokeStation({ sheet }: { sheet: Sheet }) {
       <BeforeSteps sheet={sheet} only={['START_COLD', 'PULL_PLUGS']} />
       <SoakTimer sheet={sheet} />
       <div className="divide-y divide-hair border-y border-hair">
-        {Object.entries(MOMENTS).map(([moment, { words, hint }]) => {
+        {labels<Moment>('SmokeMoment').map(([moment, words]) => {
           const seen = smoke[moment];
           return (
             <div key={moment} className="flex flex-wrap items-end gap-x-6 gap-y-2 py-3">
               <div className="w-52">
-                <p className="text-[17px] font-medium">{words}</p>
-                <p className="text-soft">{hint}</p>
+                <p className="text-[17px] font-medium">{capital(words)}</p>
+                <p className="text-soft">{MOMENTS[moment].hint}</p>
               </div>
               <Choice
                 label="Colour"
                 value={seen?.colour}
-                options={optionsOf(COLOURS)}
+                options={labels('SmokeColour')}
                 onChange={(colour) => change(moment, { colour })}
               />
               {seen?.colour && seen.colour !== 'NONE' && (
                 <Choice
                   label="Lasts"
                   value={seen.lasting}
-                  options={[
-                    ['PUFF', 'a puff'],
-                    ['UNTIL_WARM', 'until warm'],
-                    ['STAYS', 'stays'],
-                  ]}
+                  options={labels('SmokeLasting')}
                   onChange={(lasting) => change(moment, { lasting })}
                 />
               )}

@@ -9,7 +9,7 @@ const LEAST_SHOWN = 1.5;
 /** Signs of the whole engine, above what was seen of each cylinder. */
 function SignRows({ sheet, measure, brief }: RowsProps) {
   const signs = sheet.seen.statements.filter(
-    (s) => (s.source === 'SIGNS' || s.source === 'SMOKE') && s.likelihoodRatio >= LEAST_SHOWN,
+    (s) => (s.source === 'SIGNS' || s.source === 'SMOKE') && s.weight.likelihoodRatio >= LEAST_SHOWN,
   );
   return signs.length === 0 || brief ? null : (
     <div role="row" className="flex items-baseline border-b border-hair py-0.5">

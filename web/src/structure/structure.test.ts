@@ -24,6 +24,8 @@ function imports(): Map<string, Set<string>> {
       to.add(folderOf(resolve(dirname(file), target!)));
     }
     to.delete(from);
+    // The table of words is the core's.
+    to.delete('..');
     all.set(from, to);
   }
   return all;
@@ -31,7 +33,7 @@ function imports(): Map<string, Set<string>> {
 
 /** From the ground up; a folder may use what stands before it. A station's folder is none of these and uses no other. */
 const LAYERS = [
-  ['api', 'units', 'theme', 'keys'],
+  ['api', 'units', 'theme', 'keys', 'words'],
   ['ui'],
   ['engine', 'job', 'section'],
   ['station', 'verdict'],

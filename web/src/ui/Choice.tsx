@@ -1,7 +1,8 @@
 interface Props<T extends string> {
   label: string;
   value: T | null | undefined;
-  options: readonly (readonly [T, string])[];
+  /** Each with its words, in the order shown: as a rule those of a type in the table of labels. */
+  options: readonly (readonly [string, string])[];
   onChange: (value: T | undefined) => void;
 }
 
@@ -17,7 +18,7 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
             type="button"
             aria-pressed={value === option}
             className="-ml-px min-h-[44px] border border-metal bg-well px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-            onClick={() => onChange(value === option ? undefined : option)}
+            onClick={() => onChange(value === option ? undefined : (option as T))}
           >
             {words}
           </button>
@@ -25,9 +26,4 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
       </div>
     </div>
   );
-}
-
-/** Options from a table of words, in its order. */
-export function optionsOf<T extends string>(words: Record<T, string>): [T, string][] {
-  return Object.entries(words) as [T, string][];
 }

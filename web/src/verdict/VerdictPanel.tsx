@@ -4,7 +4,7 @@ import { labelOf } from '../api/labelOf';
 /** What the readings say so far: the engine, the cylinder at hand, what does not fit, what next. */
 export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: number }) {
   const verdict = sheet.diagnosis.engine;
-  const own = sheet.diagnosis.cylinders.find((c) => c.cylinder === current);
+  const own = current === undefined ? undefined : sheet.diagnosis.cylinders[current];
   return (
     <aside
       className="no-print w-[296px] shrink-0 overflow-y-auto border-l border-ink px-4 py-3 max-[1099px]:w-full max-[1099px]:border-t max-[1099px]:border-l-0"
@@ -27,15 +27,15 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
       <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
       {own && sheet.cylinders.length > 1 && (
         <section className="mt-4 border-t border-hair pt-3">
-          <h3 className="heading">Cylinder {labelOf(sheet, own.cylinder)}</h3>
-          <Headline verdict={own.verdict} />
+          <h3 className="heading">Cylinder {labelOf(sheet, current!)}</h3>
+          <Headline verdict={own} />
           <ul className="mt-1 space-y-1">
-            {own.verdict.why.map((w) => (
+            {own.why.map((w) => (
               <li key={w}>{w}</li>
             ))}
           </ul>
-          {own.verdict.next && <p className="mt-1 font-medium text-act">{own.verdict.next}</p>}
-          {own.verdict.misses && <p className="mt-1 text-soft">{own.verdict.misses}</p>}
+          {own.next && <p className="mt-1 font-medium text-act">{own.next}</p>}
+          {own.misses && <p className="mt-1 text-soft">{own.misses}</p>}
         </section>
       )}
     </aside>
@@ -58,7 +58,7 @@ function Suspicions({ sheet }: { sheet: Sheet }) {
         {strong.map((s) => (
           <li key={s.suspect + s.cylinders.join()} className="flex justify-between gap-2">
             <span>
-              {s.suspect}
+              {s.suspectWords}
               {s.cylinders.length > 0 && `, ${s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}`}
               {s.withoutPrior != null && (
                 <span className="block text-soft">

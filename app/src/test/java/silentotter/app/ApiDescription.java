@@ -12,6 +12,7 @@ import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -30,6 +31,8 @@ import silentotter.app.part.JobPart;
 import silentotter.app.sheet.SheetView;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
+import silentotter.core.wording.Labelled;
+import silentotter.core.wording.Worded;
 import tools.jackson.databind.JsonNode;
 
 /** The OpenAPI description, from which the front end's types are generated: part of the build, not of the application. */
@@ -134,6 +137,10 @@ class ApiDescription {
             }
             if (!nullable && properties.containsKey(name)) {
                 model.addRequiredItem(name);
+            }
+            if (Worded.class.isAssignableFrom(record) && Labelled.class.isAssignableFrom(component.getType())) {
+                properties.put(name + "Words", new StringSchema());
+                model.addRequiredItem(name + "Words");
             }
         }
         model.setProperties(properties);

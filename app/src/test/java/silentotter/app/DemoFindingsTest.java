@@ -47,9 +47,10 @@ class DemoFindingsTest {
         lines.add("engine   " + engine.at("/tone").asString() + " "
                 + engine.at("/sureness").asString());
         sheet.at("/diagnosis/cylinders")
-                .forEach(c -> lines.add("cylinder " + c.at("/cylinder").asInt() + " "
-                        + c.at("/verdict/tone").asString() + " "
-                        + c.at("/verdict/sureness").asString()));
+                .properties()
+                .forEach(c -> lines.add("cylinder " + c.getKey() + " "
+                        + c.getValue().at("/tone").asString() + " "
+                        + c.getValue().at("/sureness").asString()));
         sheet.at("/diagnosis/paths")
                 .forEach(p -> lines.add("path     " + p.at("/cylinder").asInt() + " "
                         + p.at("/kind").asString() + " " + p.at("/sureness").asString() + area(p)));
@@ -68,7 +69,7 @@ class DemoFindingsTest {
                         + c.at("/outcome").asString()));
         sheet.at("/seen/statements")
                 .forEach(s -> lines.add("finding  " + s.at("/rule").asString() + " " + joined(s.at("/cylinders"))
-                        + String.format(" %.1f", s.at("/likelihoodRatio").asDouble())));
+                        + String.format(" %.1f", s.at("/weight/likelihoodRatio").asDouble())));
         return lines.stream().map(String::stripTrailing).toList();
     }
 

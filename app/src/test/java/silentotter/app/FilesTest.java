@@ -117,7 +117,7 @@ class FilesTest {
                                 " ".repeat(300_000).getBytes())
                         .statusCode())
                 .as("without a stated length")
-                .isEqualTo(413);
+                .isEqualTo(411);
         assertThat(csv(job, "kind,cylinder,pressure\n" + "DRY,1,1200\n".repeat(MOST + 1))
                         .statusCode())
                 .isEqualTo(400);

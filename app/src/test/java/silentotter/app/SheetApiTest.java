@@ -31,7 +31,7 @@ class SheetApiTest {
         server.read(job, pass, 3, 850);
         JsonNode sheet = json(server.read(job, pass, 4, 1210));
         assertThat(sheet.at("/diagnosis/engine/what").asString()).isEqualTo("Loss of seal, path not known, cylinder 3");
-        assertThat(sheet.at("/compression/cylinders/2/standing").asString()).isEqualTo("LOW");
+        assertThat(sheet.at("/compression/cylinders/3/standing").asString()).isEqualTo("LOW");
         assertThat(json(server.get("/api/jobs?search=path+not+known"))
                         .at("/jobs/0/id")
                         .asLong())

@@ -74,7 +74,7 @@ class TypingIT extends WindowsTest {
         }
         button(page, "1190 kPa on 3").click();
         assertThat(page.locator("[data-doubt='DECIMAL']")).hasCount(0);
-        assertThat(sheet(job).at("/compression/cylinders/2/standing").asString())
+        assertThat(sheet(job).at("/compression/cylinders/3/standing").asString())
                 .isEqualTo("LEVEL");
     }
 
@@ -91,7 +91,7 @@ class TypingIT extends WindowsTest {
         assertThat(page.locator("[data-doubt='STROKES']")).hasCount(1);
         button(page, "One value each of 1 to 4").click();
         assertThat(page.locator("[data-doubt='STROKES']")).hasCount(0);
-        assertThat(sheet(job).at("/compression/cylinders/3/standing").asString())
+        assertThat(sheet(job).at("/compression/cylinders/4/standing").asString())
                 .isEqualTo("LEVEL");
         Page other = bench(inlineFour());
         assertThat(button(other, "Final only")).hasAttribute("aria-pressed", "true");

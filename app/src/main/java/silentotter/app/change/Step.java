@@ -3,10 +3,15 @@ package silentotter.app.change;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import silentotter.app.storage.Documents;
+import silentotter.core.input.Problems;
 
 /** One step of a job under way, in one transaction: what it changes is written at once and remembered for undo. */
 public final class Step {
+    /** A reason for leaving a reading out, or a line of the trail. */
+    public static final int LONGEST_REASON = 400;
+
     private final ChangeMapper mapper;
     private final Documents documents;
     private final long jobId;
@@ -32,6 +37,15 @@ public final class Step {
         mapper.set(table, id, column, after);
         edits.add(edit);
         return this;
+    }
+
+    /** Leaves a reading out of the results, with a reason; an empty reason counts it again. */
+    public void setAside(String table, long id, @Nullable String before, @Nullable String reason, String what) {
+        Problems problems = new Problems();
+        String text = problems.text("reason", reason, LONGEST_REASON);
+        problems.throwIfAny();
+        set(table, id, "set_aside", before, text.isEmpty() ? null : text)
+                .done((text.isEmpty() ? "counting again of " : "setting aside of ") + what);
     }
 
     /** Leaves a sentence in the trail of the job; undo takes it back. */

@@ -16,7 +16,6 @@ import silentotter.app.compression.CompressionMapper.ReadingRow;
 import silentotter.app.http.Asks;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
-import silentotter.app.part.Filed;
 import silentotter.app.storage.Documents;
 import silentotter.core.compression.ConditionsDocument;
 import silentotter.core.compression.ConditionsReader;
@@ -179,10 +178,7 @@ class Compression {
     @Transactional
     public void setAside(long jobId, long readingId, String reason) {
         ReadingRow before = reading(jobId, readingId);
-        String kept = Filed.reason(reason);
-        journal.step(jobId)
-                .set(READING, readingId, "set_aside", before.setAside(), kept)
-                .done((kept == null ? "counting again" : "setting aside") + " of cylinder " + before.cylinder());
+        journal.step(jobId).setAside(READING, readingId, before.setAside(), reason, "cylinder " + before.cylinder());
     }
 
     /** A question about a pass was answered: what was typed is meant. It is not asked again. */

@@ -9,7 +9,6 @@ import silentotter.app.change.Step;
 import silentotter.app.compression.CompressionMapper.PassRow;
 import silentotter.app.compression.CompressionMapper.ReadingRow;
 import silentotter.app.compression.CompressionMapper.StrokeRow;
-import silentotter.app.engine.AnotherCylinder;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.ConditionsDocument;
 import silentotter.core.compression.FiledReading;
@@ -40,7 +39,7 @@ class PutRight {
     public void move(long jobId, Engine engine, long readingId, int cylinder) {
         ReadingRow before = compression.reading(jobId, readingId);
         PassRow pass = compression.pass(jobId, before.passId());
-        AnotherCylinder.check(engine, "cylinder", before.cylinder(), cylinder);
+        engine.needsAnother("cylinder", before.cylinder(), cylinder);
         if (pass.kind() == PassKind.WET) {
             CompressionAnalyst.wetRefusal(engine, CylinderNumber.of(cylinder)).ifPresent(refusal -> {
                 throw InvalidInput.at("cylinder", refusal);

@@ -8,10 +8,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import silentotter.app.change.Step;
 import silentotter.app.part.CsvTable;
 import silentotter.app.part.CsvTable.Column;
 import silentotter.app.part.CsvTable.Line;
-import silentotter.app.part.Filed;
 import silentotter.app.part.Filed.Placed;
 import silentotter.core.compression.FiledReading;
 import silentotter.core.compression.PassKind;
@@ -105,7 +105,7 @@ final class ReadingsCsv {
         Optional<Double> oil = first.number("oil_ml", problems);
         Optional<String> takenAt = first.moment("taken_at", problems);
         Optional<String> setAside = first.text("set_aside");
-        setAside.ifPresent(s -> problems.text(first.at(), s, Filed.LONGEST_REASON));
+        setAside.ifPresent(s -> problems.text(first.at(), s, Step.LONGEST_REASON));
         if (problems.all().size() == before) {
             passes.computeIfAbsent(first.get("pass") + kind, k -> new CsvPass(kind.orElseThrow(), new ArrayList<>()))
                     .readings()

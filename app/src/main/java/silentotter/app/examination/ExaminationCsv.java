@@ -98,10 +98,10 @@ final class ExaminationCsv {
             if (LISTS.contains(name)) {
                 ArrayNode list = into.putArray(name);
                 for (String each : value.split("\\s+")) {
-                    line.number(field, each, problems).ifPresent(list::add);
+                    line.part(field, each).number(problems).ifPresent(list::add);
                 }
             } else {
-                line.number(field, value, problems).ifPresent(v -> into.put(name, v));
+                line.part(field, value).number(problems).ifPresent(v -> into.put(name, v));
             }
         } else if (value.equals("true") || value.equals("false")) {
             into.put(name, Boolean.parseBoolean(value));

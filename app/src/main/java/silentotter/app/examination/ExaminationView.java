@@ -1,5 +1,6 @@
 package silentotter.app.examination;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -16,7 +17,7 @@ import silentotter.core.inside.CylinderInside;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.plugs.GapGrowth;
-import silentotter.core.plugs.Look;
+import silentotter.core.plugs.PlugLook;
 import silentotter.core.plugs.PlugSchool;
 import silentotter.core.wording.Worded;
 
@@ -41,52 +42,23 @@ record ExaminationView(
             Optional<Double> growthMmPer1000Km,
             Optional<Double> timesOrdinary) {}
 
-    record PlugSchoolView(PlugSchool school, String words, boolean leads) {}
+    record PlugSchoolView(PlugSchool school, boolean leads) implements Worded {}
 
     record InsideView(int cylinder, String look, boolean oily, boolean odd) {}
 
     /** @param counts whether the school of plug reading that leads in this shop makes this statement */
-    record StatementView(
-            String rule,
-            String source,
-            List<CylinderNumber> cylinders,
-            String says,
-            String because,
-            double likelihoodRatio,
-            String weight,
-            List<String> suspects,
-            Optional<String> tellApart,
-            boolean stopsRunning,
-            boolean fullReadingOnly,
-            boolean counts)
-            implements Worded {
-        static StatementView of(Statement s, boolean counts) {
-            return new StatementView(
-                    s.rule(),
-                    s.source(),
-                    s.cylinders(),
-                    s.says(),
-                    s.because(),
-                    s.weight().likelihoodRatio(),
-                    s.weight().words(),
-                    s.suspects().stream().map(Suspect::words).toList(),
-                    s.tellApart(),
-                    s.stopsRunning(),
-                    s.fullReadingOnly(),
-                    counts);
-        }
-    }
+    record StatementView(@JsonUnwrapped Statement statement, boolean counts) {}
 
-    /** @param withoutPrior the same without the stated weakness of the family, where that is part of it */
+    /** @param withoutPrior the likelihood ratio without the stated weakness of the family, where that is part of it */
     record SuspicionView(
-            String suspect,
+            Suspect suspect,
             List<CylinderNumber> cylinders,
             double likelihoodRatio,
-            @Nullable Double withoutPrior) {
+            @Nullable Double withoutPrior) implements Worded {
         static SuspicionView of(Suspicion s) {
             Suspicion without = s.without(IntakeRules.KNOWN_WEAKNESS);
             return new SuspicionView(
-                    s.suspect().words(),
+                    s.suspect(),
                     s.cylinders(),
                     s.weight().likelihoodRatio(),
                     without.statements().size() < s.statements().size()
@@ -97,10 +69,7 @@ record ExaminationView(
 
     /** @param missing what could be captured only before this step and has not been */
     record StepView(
-            LossyStep step,
-            String words,
-            List<String> missing,
-            @Nullable String takenAt) {}
+            LossyStep step, List<String> missing, @Nullable String takenAt) implements Worded {}
 
     static ExaminationView of(Examination examination, Interpretation said, PlugSchool leading) {
         Engine engine = said.engine();
@@ -112,7 +81,7 @@ record ExaminationView(
                 reading.plugs().set(),
                 reading.plugs().notes(),
                 Stream.of(PlugSchool.values())
-                        .map(s -> new PlugSchoolView(s, s.words(), s == leading))
+                        .map(s -> new PlugSchoolView(s, s == leading))
                         .toList(),
                 examination.inside().entrySet().stream()
                         .flatMap(e -> e.getValue().look().map(l -> inside(e.getKey(), l)).stream())
@@ -123,25 +92,27 @@ record ExaminationView(
                         .filter(s -> s.isOf(engine))
                         .map(s -> new StepView(
                                 s,
-                                s.words(),
                                 s.missing(engine, examination),
                                 examination.steps().get(s)))
                         .toList());
     }
 
-    private static InsideView inside(int cylinder, CylinderInside.Look look) {
+    private static InsideView inside(int cylinder, CylinderInside.InsideLook look) {
         return new InsideView(
-                cylinder, look.words(), look == CylinderInside.Look.OIL_WET, look != CylinderInside.Look.DRY);
+                cylinder,
+                look.words(),
+                look == CylinderInside.InsideLook.OIL_WET,
+                look != CylinderInside.InsideLook.DRY);
     }
 
-    private static PlugView plug(CylinderNumber cylinder, Look look, ExaminationReading reading) {
+    private static PlugView plug(CylinderNumber cylinder, PlugLook look, ExaminationReading reading) {
         Optional<GapGrowth> growth =
                 Optional.ofNullable(reading.plugs().growth().get(cylinder));
         return new PlugView(
                 cylinder.value(),
                 look.words(),
-                look == Look.OIL_WET || look == Look.ASH,
-                look != Look.TAN && look != Look.PALE,
+                look == PlugLook.OIL_WET || look == PlugLook.ASH,
+                look != PlugLook.TAN && look != PlugLook.PALE,
                 growth.map(GapGrowth::mmPer1000Km),
                 growth.map(GapGrowth::timesOrdinary));
     }
@@ -149,10 +120,10 @@ record ExaminationView(
     /** All statements: those that count, and those of plugs that only the other school makes. */
     private static List<StatementView> statements(ExaminationReading reading) {
         return Stream.concat(
-                        reading.statements().stream().map(s -> StatementView.of(s, true)),
+                        reading.statements().stream().map(s -> new StatementView(s, true)),
                         reading.plugs().statements().stream()
                                 .filter(s -> !reading.statements().contains(s))
-                                .map(s -> StatementView.of(s, false)))
+                                .map(s -> new StatementView(s, false)))
                 .toList();
     }
 }

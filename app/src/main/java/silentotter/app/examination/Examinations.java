@@ -13,7 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.change.Journal;
 import silentotter.app.change.Step;
-import silentotter.app.engine.AnotherCylinder;
 import silentotter.app.part.CsvPart;
 import silentotter.app.part.JobPart;
 import silentotter.app.progress.Progress.Work;
@@ -165,8 +164,8 @@ class Examinations implements JobPart<Examinations.Kept>, CsvPart {
      */
     @Transactional
     public void swap(long jobId, Engine engine, ExaminationPart part, int one, int other) {
-        AnotherCylinder.check(engine, "one", 0, one);
-        AnotherCylinder.check(engine, "other", one, other);
+        engine.needsAnother("one", 0, one);
+        engine.needsAnother("other", one, other);
         String pointer =
                 part.byCylinder().orElseThrow(() -> InvalidInput.at("part", "is not written down by cylinder"));
         ObjectNode all = json(jobId);

@@ -1,11 +1,8 @@
 package silentotter.app.http;
 
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.core.Ordered;
@@ -13,7 +10,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses what is larger than anything meant to be sent there, before it fills the memory, and what does not say what it is. */
+/** Refuses what is larger than anything meant to be sent there, before it fills the memory, and what does not say how long or what it is. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimit extends OncePerRequestFilter {
@@ -35,6 +32,15 @@ class BodyLimit extends OncePerRequestFilter {
             response.setHeader("Connection", "close");
             return;
         }
+        if (request.getHeader("Transfer-Encoding") != null) {
+            LoopbackGuard.refuse(
+                    response,
+                    HttpServletResponse.SC_LENGTH_REQUIRED,
+                    "How long is it?",
+                    "Say the length of what is sent.");
+            response.setHeader("Connection", "close");
+            return;
+        }
         String type = request.getContentType();
         if (type != null && type.contains("*")) {
             LoopbackGuard.refuse(
@@ -44,14 +50,7 @@ class BodyLimit extends OncePerRequestFilter {
                     "A content type must say what is sent, without a star.");
             return;
         }
-        chain.doFilter(
-                new HttpServletRequestWrapper(request) {
-                    @Override
-                    public ServletInputStream getInputStream() throws IOException {
-                        return new Counted(super.getInputStream(), most);
-                    }
-                },
-                response);
+        chain.doFilter(request, response);
     }
 
     private static long most(String path) {
@@ -63,61 +62,5 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static String words(long most) {
         return "At most " + (most < MEGABYTE ? most / 1000 + " kB" : most / MEGABYTE + " MB") + " can be sent here.";
-    }
-
-    /** Sent without a length and longer than allowed. */
-    static class TooLarge extends IOException {
-        private static final long serialVersionUID = 1L;
-
-        TooLarge(long most) {
-            super(words(most));
-        }
-    }
-
-    /** A body that ends with a refusal where it becomes too long. */
-    private static final class Counted extends ServletInputStream {
-        private final ServletInputStream in;
-        private final long most;
-        private long read;
-
-        Counted(ServletInputStream in, long most) {
-            this.in = in;
-            this.most = most;
-        }
-
-        private int count(int n) throws IOException {
-            read += Math.max(0, n);
-            if (read > most) {
-                throw new TooLarge(most);
-            }
-            return n;
-        }
-
-        @Override
-        public int read() throws IOException {
-            int b = in.read();
-            count(b < 0 ? 0 : 1);
-            return b;
-        }
-
-        @Override
-        public int read(byte[] into, int from, int length) throws IOException {
-            return count(in.read(into, from, length));
-        }
-
-        @Override
-        public boolean isFinished() {
-            return in.isFinished();
-        }
-
-        @Override
-        public boolean isReady() {
-            return in.isReady();
-        }
-
-        @Override
-        public void setReadListener(ReadListener listener) {
-            in.setReadListener(listener);
-        }
     }
 }

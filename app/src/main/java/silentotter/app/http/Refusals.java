@@ -33,13 +33,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 public class Refusals extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Refusals.class);
 
-    /** One wrong field as the API shows it. */
-    public record FieldError(String field, String message, String allowed) {
-        static FieldError of(FieldProblem p) {
-            return new FieldError(p.field(), p.message(), p.allowed().orElse(null));
-        }
-    }
-
     @ExceptionHandler
     ProblemDetail invalid(InvalidInput e) {
         return problem(HttpStatus.BAD_REQUEST, "Check what was entered", e.problems());
@@ -70,9 +63,7 @@ public class Refusals extends ResponseEntityExceptionHandler {
     /** The browser went away, or a body came to an end too late or too early: nothing that went wrong here. */
     @ExceptionHandler
     ProblemDetail brokenOff(IOException e) {
-        return e instanceof BodyLimit.TooLarge
-                ? problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", e.getMessage())
-                : problem(HttpStatus.BAD_REQUEST, "Broken off", "The request ended before it was whole.");
+        return problem(HttpStatus.BAD_REQUEST, "Broken off", "The request ended before it was whole.");
     }
 
     /** A query that is no text in UTF-8. */
@@ -93,11 +84,6 @@ public class Refusals extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof BodyLimit.TooLarge) {
-                return answer(brokenOff((IOException) cause));
-            }
-        }
         FieldProblem problem = e.getCause() instanceof JacksonException json
                 ? unreadable(json)
                 : FieldProblem.of("", "The request body is missing or is not JSON.");
@@ -194,7 +180,7 @@ public class Refusals extends ResponseEntityExceptionHandler {
                 .map(p -> (p.field() + " " + p.message()).strip())
                 .collect(Collectors.joining("; "));
         ProblemDetail problem = problem(status, title, detail);
-        problem.setProperty("errors", problems.stream().map(FieldError::of).toList());
+        problem.setProperty("errors", problems);
         return problem;
     }
 }

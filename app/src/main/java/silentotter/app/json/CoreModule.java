@@ -7,12 +7,14 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
+import silentotter.core.wording.Labelled;
 import silentotter.core.wording.Worded;
 import silentotter.core.wording.Wording;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.TokenStreamContext;
 import tools.jackson.databind.BeanDescription;
 import tools.jackson.databind.JavaType;
+import tools.jackson.databind.PropertyName;
 import tools.jackson.databind.SerializationConfig;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.module.SimpleModule;
@@ -28,6 +30,7 @@ class CoreModule {
     JsonMapperBuilderCustomizer core() {
         SimpleModule module = new SimpleModule("core")
                 .addSerializer(CylinderNumber.class, new Numbers())
+                .addKeySerializer(CylinderNumber.class, new Keys())
                 .addSerializer(String.class, new Sentences())
                 .setSerializerModifier(new NamesWithUnits());
         Quantities.all().forEach(type -> module.addSerializer(type, new InBase()));
@@ -42,6 +45,17 @@ class CoreModule {
         @Override
         public void serialize(CylinderNumber cylinder, JsonGenerator json, SerializationContext context) {
             json.writeNumber(cylinder.value());
+        }
+    }
+
+    private static final class Keys extends StdSerializer<CylinderNumber> {
+        Keys() {
+            super(CylinderNumber.class);
+        }
+
+        @Override
+        public void serialize(CylinderNumber cylinder, JsonGenerator json, SerializationContext context) {
+            json.writeName(Integer.toString(cylinder.value()));
         }
     }
 
@@ -87,6 +101,12 @@ class CoreModule {
             if (bean.getBeanClass() != Estimate.class) {
                 properties.replaceAll(NamesWithUnits::named);
             }
+            if (Worded.class.isAssignableFrom(bean.getBeanClass())) {
+                properties.addAll(properties.stream()
+                        .filter(p -> p.getType().isTypeOrSubTypeOf(Labelled.class))
+                        .map(Label::new)
+                        .toList());
+            }
             return properties;
         }
 
@@ -106,6 +126,20 @@ class CoreModule {
                 own = own.containedType(0);
             }
             return own.getRawClass();
+        }
+    }
+
+    /** The words of a labelled value, beside it: {@code sureness: "LIKELY", surenessWords: "likely"}. */
+    private static final class Label extends BeanPropertyWriter {
+        Label(BeanPropertyWriter labelled) {
+            super(labelled, PropertyName.construct(labelled.getName() + "Words"));
+        }
+
+        @Override
+        public void serializeAsProperty(Object bean, JsonGenerator json, SerializationContext context)
+                throws Exception {
+            json.writeName(getName());
+            context.writeValue(json, ((Labelled) get(bean)).words());
         }
     }
 }

@@ -2,31 +2,23 @@ package silentotter.app.leakdown;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Map;
-import java.util.Set;
-import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.change.SentBefore;
-import silentotter.app.engine.AnotherCylinder;
 import silentotter.app.http.Asks;
 import silentotter.app.http.NotFound;
 import silentotter.app.leakdown.LeakdownMapper.LeakdownRow;
-import silentotter.app.part.Filed;
 import silentotter.app.storage.Documents;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
 import silentotter.core.instruments.TesterDocument;
-import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownDocument;
+import silentotter.core.leakdown.LeakdownDocument.Listened;
 import silentotter.core.leakdown.LeakdownReader;
-import silentotter.core.leakdown.LeakdownReading.ListenedWith;
-import silentotter.core.leakdown.Place;
 
 /** Leak-down as it is taken: readings are added, never overwritten; what was heard is added to them. */
 @Service
@@ -112,82 +104,31 @@ class Leakdown {
         journal.step(jobId).added(READING, id).done("leak-down on cylinder " + r.cylinder());
     }
 
-    /**
-     * Notes what was heard at one place; no state takes it back to "not listened".
-     *
-     * @param neighbour whose plug hole, for {@link Place#NEIGHBOUR}
-     * @param excluded whether its open valve was plugged off first
-     */
+    /** Notes what was heard at one place. */
     @Transactional
-    public void hear(
-            long jobId,
-            Engine engine,
-            long readingId,
-            Place place,
-            Heard heard,
-            Integer neighbour,
-            boolean excluded,
-            ListenedWith with) {
+    public void hear(long jobId, Engine engine, long readingId, Listened at) {
         LeakdownRow row = row(jobId, readingId);
-        LeakdownDocument d = document(row);
-        Map<Place, Heard> all = new TreeMap<>(d.places());
-        Map<Integer, Heard> neighbours = new TreeMap<>(d.atNeighbours());
-        Set<Integer> plugged = new TreeSet<>(d.plugged());
-        if (place == Place.NEIGHBOUR) {
-            if (neighbour == null) {
-                throw InvalidInput.at("neighbour", "say which neighbour was listened at");
-            }
-            put(neighbours, neighbour, heard);
-            plugged.remove(neighbour);
-            if (excluded) {
-                plugged.add(neighbour);
-            }
-        } else {
-            put(all, place, heard);
-        }
-        LeakdownDocument changed = d.heard(all, neighbours, plugged, with == null ? d.listenedWith() : with);
+        LeakdownDocument changed = document(row).hearing(at);
         check(engine, testers.byId(row.testerId()).tester(), row.cylinder(), changed);
         journal.step(jobId)
                 .set(READING, readingId, "document", row.document(), documents.write(changed))
                 .done("listening on cylinder " + row.cylinder());
     }
 
-    private static <K> void put(Map<K, Heard> into, K key, Heard heard) {
-        if (heard == null) {
-            into.remove(key);
-        } else {
-            into.put(key, heard);
-        }
-    }
-
     /** Leaves an attempt out of the results, with a reason; an empty reason counts it again. */
     @Transactional
     public void setAside(long jobId, long readingId, String reason) {
         LeakdownRow before = row(jobId, readingId);
-        String given = Filed.reason(reason);
         journal.step(jobId)
-                .set(READING, readingId, "set_aside", before.setAside(), given)
-                .done((given == null ? "counting again" : "setting aside") + " of leak-down on cylinder "
-                        + before.cylinder());
+                .setAside(READING, readingId, before.setAside(), reason, "leak-down on cylinder " + before.cylinder());
     }
 
     /** A reading was typed on the wrong cylinder: puts it where it belongs with what was heard; the trail stays. */
     @Transactional
     public void move(long jobId, Engine engine, long readingId, int cylinder) {
         LeakdownRow before = row(jobId, readingId);
-        AnotherCylinder.check(engine, "cylinder", before.cylinder(), cylinder);
-        // What was heard at the new cylinder's own plug hole was heard at the old one's, seen from there.
-        LeakdownDocument d = document(before);
-        Map<Integer, Heard> neighbours = new TreeMap<>(d.atNeighbours());
-        Set<Integer> plugged = new TreeSet<>(d.plugged());
-        Heard own = neighbours.remove(cylinder);
-        if (own != null) {
-            neighbours.put(before.cylinder(), own);
-        }
-        if (plugged.remove(cylinder)) {
-            plugged.add(before.cylinder());
-        }
-        LeakdownDocument moved = d.heard(d.places(), neighbours, plugged, d.listenedWith());
+        engine.needsAnother("cylinder", before.cylinder(), cylinder);
+        LeakdownDocument moved = document(before).movedTo(cylinder, before.cylinder());
         check(engine, testers.byId(before.testerId()).tester(), cylinder, moved);
         journal.step(jobId)
                 .set(READING, readingId, "cylinder", before.cylinder(), cylinder)
@@ -206,13 +147,10 @@ class Leakdown {
             throw InvalidInput.at(
                     "to", f.places().isEmpty() ? "nothing was heard there yet" : "must be another reading");
         }
-        Map<Place, Heard> all = new TreeMap<>(t.places());
-        all.putAll(f.places());
-        LeakdownDocument emptied = f.heard(Map.of(), f.neighbours(), f.plugged(), null);
-        LeakdownDocument filled = t.heard(all, t.neighbours(), t.plugged(), f.listenedWith());
+        LeakdownDocument filled = t.hearingAlso(f);
         check(engine, testers.byId(to.testerId()).tester(), to.cylinder(), filled);
         journal.step(jobId)
-                .set(READING, fromId, "document", from.document(), documents.write(emptied))
+                .set(READING, fromId, "document", from.document(), documents.write(f.unheard()))
                 .set(READING, toId, "document", to.document(), documents.write(filled))
                 .doneAsCorrection("what was heard moved from cylinder " + from.cylinder() + " to " + to.cylinder());
     }

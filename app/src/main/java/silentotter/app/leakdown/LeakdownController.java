@@ -12,10 +12,7 @@ import silentotter.app.sheet.SheetView;
 import silentotter.app.sheet.Sheets;
 import silentotter.core.instruments.CalibrationDocument;
 import silentotter.core.instruments.TesterDocument;
-import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownDocument;
-import silentotter.core.leakdown.LeakdownReading.ListenedWith;
-import silentotter.core.leakdown.Place;
 
 /** Leak-down readings and testers. Each change is one transaction, answered with the whole new sheet. */
 @RestController
@@ -33,14 +30,6 @@ record LeakdownController(Leakdown leakdown, Testers testers, Jobs jobs, Sheets 
     record LeakdownMove(int cylinder) {}
 
     record HeardMove(long to) {}
-
-    /** @param heard nothing takes the place back to "not listened" */
-    record Listening(
-            Place place,
-            @Nullable Heard heard,
-            @Nullable Integer neighbour,
-            @Nullable Boolean excluded,
-            @Nullable ListenedWith listenedWith) {}
 
     record LeakdownSetAside(@Nullable String reason) {}
 
@@ -63,16 +52,8 @@ record LeakdownController(Leakdown leakdown, Testers testers, Jobs jobs, Sheets 
     }
 
     @PostMapping("/readings/{readingId}/heard")
-    SheetView hear(@PathVariable long id, @PathVariable long readingId, @RequestBody Listening body) {
-        leakdown.hear(
-                id,
-                jobs.engineOf(id),
-                readingId,
-                body.place(),
-                body.heard(),
-                body.neighbour(),
-                Boolean.TRUE.equals(body.excluded()),
-                body.listenedWith());
+    SheetView hear(@PathVariable long id, @PathVariable long readingId, @RequestBody LeakdownDocument.Listened body) {
+        leakdown.hear(id, jobs.engineOf(id), readingId, body);
         return sheets.sheet(id);
     }
 

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import silentotter.app.change.Step;
 import silentotter.app.part.CsvTable;
 import silentotter.app.part.CsvTable.Column;
-import silentotter.app.part.Filed;
 import silentotter.app.part.Filed.Placed;
 import silentotter.core.input.Problems;
 import silentotter.core.leakdown.Heard;
@@ -79,12 +79,14 @@ final class LeakdownCsv {
         Map<Integer, Heard> neighbours = new TreeMap<>();
         for (String each : words(line, "heard")) {
             String[] parts = each.split("=", 2);
-            line.choice(Heard.class, "heard", parts.length == 2 ? parts[1] : "", problems)
+            line.part("heard", parts.length == 2 ? parts[1] : "")
+                    .choice(Heard.class, problems)
                     .ifPresent(heard -> {
                         if (parts[0].matches("\\d{1,2}")) {
                             neighbours.put(Integer.parseInt(parts[0]), heard);
                         } else {
-                            line.choice(Place.class, "heard", parts[0], problems)
+                            line.part("heard", parts[0])
+                                    .choice(Place.class, problems)
                                     .ifPresent(p -> places.put(p, heard));
                         }
                     });
@@ -102,12 +104,12 @@ final class LeakdownCsv {
                 line.choice(ListenedWith.class, "listened_with", problems).orElse(null),
                 neighbours,
                 words(line, "plugged").stream()
-                        .map(w -> line.whole("plugged", w, problems))
+                        .map(w -> line.part("plugged", w).whole(problems))
                         .toList(),
                 numbers(line, "settling", problems),
                 numbers(line, "settling_kpa", problems));
         Optional<String> setAside = line.text("set_aside");
-        setAside.ifPresent(s -> problems.text(line.at(), s, Filed.LONGEST_REASON));
+        setAside.ifPresent(s -> problems.text(line.at(), s, Step.LONGEST_REASON));
         return new Entry(
                 line.get("tester"),
                 new StoredLeakdown(
@@ -123,7 +125,7 @@ final class LeakdownCsv {
     /** Nothing where the cell is empty. */
     private static List<Double> numbers(CsvTable.Line line, String column, Problems problems) {
         List<Double> all = words(line, column).stream()
-                .flatMap(w -> line.number(column, w, problems).stream())
+                .flatMap(w -> line.part(column, w).number(problems).stream())
                 .toList();
         return all.isEmpty() ? null : all;
     }

@@ -17,7 +17,6 @@ import silentotter.core.leakdown.LeakdownAnalysis;
 import silentotter.core.leakdown.LeakdownFault;
 import silentotter.core.leakdown.LeakdownSchool;
 import silentotter.core.leakdown.PathShare;
-import silentotter.core.leakdown.Place;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
@@ -52,7 +51,7 @@ record LeakdownView(
             boolean leaks,
             int attempts,
             boolean recoverable,
-            List<ShareView> paths,
+            List<PathShare> paths,
             String reason)
             implements Worded {
         static LeakView of(CylinderLeak l) {
@@ -68,18 +67,12 @@ record LeakdownView(
                     l.leaks(),
                     l.attempts(),
                     l.recoverable(),
-                    l.paths().stream().map(ShareView::of).toList(),
+                    l.paths(),
                     l.reason());
         }
     }
 
-    record ShareView(Place place, String words, double share) {
-        static ShareView of(PathShare p) {
-            return new ShareView(p.place(), p.place().words() + " " + p.heard().words(), p.share());
-        }
-    }
-
-    record LeakdownSchoolView(LeakdownSchool school, String title, List<GradeView> grades) implements Worded {}
+    record LeakdownSchoolView(LeakdownSchool school, List<GradeView> grades) implements Worded {}
 
     record GradeView(CylinderNumber cylinder, Optional<Grade> grade) {}
 
@@ -96,7 +89,6 @@ record LeakdownView(
                 Stream.of(LeakdownSchool.values())
                         .map(s -> new LeakdownSchoolView(
                                 s,
-                                s.title(),
                                 a.cylinders().values().stream()
                                         .map(l -> new GradeView(l.cylinder(), s.grade(l, bore)))
                                         .toList()))

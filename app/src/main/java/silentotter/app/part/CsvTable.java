@@ -5,21 +5,18 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
-import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.input.Written;
 
 /**
  * Comma-separated values with a header line (RFC 4180), as they are written and read here. Read also with semicolons or
@@ -29,10 +26,6 @@ public final class CsvTable {
     static final int MOST_LINES = 50_000;
     /** A spreadsheet takes a cell that begins so for a formula. */
     private static final Pattern FORMULA = Pattern.compile("^[=+\\-@\\t\\r]");
-
-    private static final Pattern NUMBER = Pattern.compile("[-+]?\\d+([.,]\\d+)?([eE][-+]?\\d+)?");
-    /** A comma or point that may as well stand between thousands. */
-    private static final Pattern TWO_WAYS = Pattern.compile("[-+]?[1-9]\\d{0,2}[.,]\\d{3}");
 
     private CsvTable() {}
 
@@ -147,65 +140,29 @@ public final class CsvTable {
             return Optional.of(get(column)).filter(s -> !s.isEmpty());
         }
 
-        /** A number; empty when the cell is, or when it is none, which is collected. */
-        public Optional<Double> number(String column, Problems problems) {
-            return text(column).flatMap(text -> number(column, text, problems));
+        /** A part of a cell that holds several values. */
+        public Written part(String column, String text) {
+            return new Written(at(), column, text, separator);
         }
 
-        public Optional<Double> number(String name, String text, Problems problems) {
-            if (!NUMBER.matcher(text).matches()) {
-                problems.add(at(), name + " must be a number, but was '" + shortened(text) + "'");
-                return Optional.empty();
-            }
-            boolean pointIsDecimal = separator == ',' && !text.contains(",");
-            if (!pointIsDecimal && TWO_WAYS.matcher(text).matches()) {
-                problems.add(
-                        at(),
-                        name + " '" + text + "' can be read in two ways; write " + text.replaceAll("[.,]", "") + " or "
-                                + text.replaceAll("[.,]", separator == ',' ? "." : ",") + "0");
-                return Optional.empty();
-            }
-            return Optional.of(Double.valueOf(text.replace(',', '.')));
+        /** A number; empty when the cell is, or when it is none, which is collected. */
+        public Optional<Double> number(String column, Problems problems) {
+            return text(column).flatMap(text -> part(column, text).number(problems));
         }
 
         /** A whole number from 1; 0 where it is none, which is collected. */
         public int whole(String column, Problems problems) {
-            return whole(column, get(column), problems);
+            return part(column, get(column)).whole(problems);
         }
 
-        public int whole(String name, String text, Problems problems) {
-            if (!text.matches("[1-9]\\d{0,5}")) {
-                problems.add(at(), name + " must be a whole number, but was '" + shortened(text) + "'");
-                return 0;
-            }
-            return Integer.parseInt(text);
-        }
-
-        /** One of the choices, whatever its case; empty when the cell is, or when it is none, which is collected. */
+        /** One of the choices; empty when the cell is, or when it is none, which is collected. */
         public <E extends Enum<E>> Optional<E> choice(Class<E> type, String column, Problems problems) {
-            return text(column).flatMap(text -> choice(type, column, text, problems));
-        }
-
-        public <E extends Enum<E>> Optional<E> choice(Class<E> type, String name, String text, Problems problems) {
-            Optional<E> found = Arrays.stream(type.getEnumConstants())
-                    .filter(e -> e.name().equals(text.toUpperCase(Locale.ROOT)))
-                    .findFirst();
-            if (found.isEmpty()) {
-                problems.add(FieldProblem.of(
-                        at(),
-                        name + " '" + shortened(text) + "' is not one of the choices",
-                        Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "))));
-            }
-            return found;
+            return text(column).flatMap(text -> part(column, text).choice(type, problems));
         }
 
         /** A moment; empty when the cell is, or when it is none, which is collected. */
         public Optional<String> moment(String column, Problems problems) {
             return text(column).flatMap(text -> problems.moment(at(), text)).map(Object::toString);
-        }
-
-        private static String shortened(String text) {
-            return text.length() > 40 ? text.substring(0, 40) + "…" : text;
         }
     }
 }

@@ -3,6 +3,7 @@ package silentotter.app.part;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import silentotter.app.change.Step;
 import silentotter.app.http.Refusals;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
@@ -12,8 +13,6 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** What parts have in common when they read from files. */
 public final class Filed {
-    /** A reason for leaving a reading out, or a line of the trail. */
-    public static final int LONGEST_REASON = 400;
 
     private Filed() {}
 
@@ -34,17 +33,9 @@ public final class Filed {
         return all;
     }
 
-    /** Why a reading is left out, as it is kept; nothing where it counts again. */
-    public static @Nullable String reason(@Nullable String given) {
-        Problems problems = new Problems();
-        String text = problems.text("reason", given, LONGEST_REASON);
-        problems.throwIfAny();
-        return text.isEmpty() ? null : text;
-    }
-
     /** What a file says of a reading beside its value. */
     public static void reading(@Nullable String takenAt, @Nullable String setAside, Problems problems, String path) {
         problems.moment(path + "takenAt", takenAt);
-        problems.text(path + "setAside", setAside, LONGEST_REASON);
+        problems.text(path + "setAside", setAside, Step.LONGEST_REASON);
     }
 }

@@ -8,6 +8,7 @@ import silentotter.app.engine.Engines;
 import silentotter.app.job.Jobs;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.School;
+import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.LossyStep;
@@ -30,7 +31,7 @@ record SheetHead(
         List<StationView> round,
         List<ServiceDocument> service,
         String lastOilChange,
-        DiagnosisView diagnosis,
+        Diagnosis diagnosis,
         School leadingSchool,
         List<String> notComputed,
         @Nullable ChangeView undo,

@@ -207,7 +207,7 @@ public class Sheets {
                 stations.stream().map(s -> SheetHead.StationView.of(s, engine)).toList(),
                 beside.service(),
                 serviceLogs.log(beside.service()).lastOilChange(held.job().value()),
-                DiagnosisView.of(said.diagnosis()),
+                said.diagnosis(),
                 held.shop().choice(School.class, School.LOWEST_75),
                 notComputed,
                 beside.undo(),

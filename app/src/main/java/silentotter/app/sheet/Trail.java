@@ -6,6 +6,7 @@ import java.util.function.IntConsumer;
 import org.springframework.stereotype.Component;
 import silentotter.app.change.Correction;
 import silentotter.app.change.Journal;
+import silentotter.app.change.Step;
 import silentotter.app.part.Filed;
 import silentotter.app.part.JobPart;
 import silentotter.core.engine.Engine;
@@ -38,7 +39,7 @@ record Trail(Journal journal, JsonMapper json) implements JobPart<List<Correctio
         List<Correction> trail = Filed.list(json, filed, Correction.class, problems, path);
         for (int i = 0; i < trail.size(); i++) {
             problems.moment(path + "[" + i + "].at", trail.get(i).at());
-            problems.text(path + "[" + i + "].words", trail.get(i).words(), Filed.LONGEST_REASON);
+            problems.text(path + "[" + i + "].words", trail.get(i).words(), Step.LONGEST_REASON);
         }
         return trail;
     }

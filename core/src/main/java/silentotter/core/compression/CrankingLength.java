@@ -4,6 +4,7 @@ import java.util.Optional;
 import silentotter.core.engine.Cycle;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.Estimate;
+import silentotter.core.wording.Labelled;
 import silentotter.core.wording.Say;
 
 /**
@@ -48,21 +49,11 @@ public record CrankingLength(LengthKind kind, double amount) {
     }
 
     /** The ways in which technicians say how long they cranked. */
-    public enum LengthKind {
-        STROKES("compression strokes"),
-        TURNS("engine turns"),
-        SECONDS("seconds"),
-        PULLS("cord pulls"),
-        UNTIL_STOPPED("until the needle stopped");
-
-        private final String words;
-
-        LengthKind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum LengthKind implements Labelled {
+        STROKES,
+        TURNS,
+        SECONDS,
+        PULLS,
+        UNTIL_STOPPED;
     }
 }

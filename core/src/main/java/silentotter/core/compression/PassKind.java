@@ -1,17 +1,9 @@
 package silentotter.core.compression;
 
+import silentotter.core.wording.Labelled;
+
 /** Dry, or after oil was put on the crown. */
-public enum PassKind {
-    DRY("dry"),
-    WET("wet");
-
-    private final String words;
-
-    PassKind(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+public enum PassKind implements Labelled {
+    DRY,
+    WET;
 }

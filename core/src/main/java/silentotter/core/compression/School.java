@@ -9,19 +9,20 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.SourcedLimit;
 import silentotter.core.quantity.Pressure;
+import silentotter.core.wording.Labelled;
 import silentotter.core.wording.Say;
 
 /**
  * The schools of "how even is even, how low is low". They disagree; all are asked, the shop chooses which one leads.
  * Limits are trade practice except the maker's.
  */
-public enum School {
-    LOWEST_75("Lowest at least 75 % of highest", School::lowest75),
-    WITHIN_10("All within 10 % of the highest", School::within10),
-    WITHIN_ONE_BAR("All within 1 bar (diesel 3 bar)", School::withinOneBar),
-    MAKER_SPREAD("Maker's spread", School::makerSpread),
-    MAKER_MINIMUM("Maker's minimum", School::makerMinimum),
-    ABSOLUTE_FLOOR("Absolute floor", School::absoluteFloor);
+public enum School implements Labelled {
+    LOWEST_75(School::lowest75),
+    WITHIN_10(School::within10),
+    WITHIN_ONE_BAR(School::withinOneBar),
+    MAKER_SPREAD(School::makerSpread),
+    MAKER_MINIMUM(School::makerMinimum),
+    ABSOLUTE_FLOOR(School::absoluteFloor);
 
     /** What a school is given. */
     record Asked(Engine engine, Conditions conditions, Evenness evenness, Function<Pressure, Pressure> toSeaLevel) {}
@@ -29,16 +30,10 @@ public enum School {
     private static final double DIESEL_FAULT_SPREAD = 0.15;
     private static final double FLOOR_LEAST_RPM = 200;
 
-    private final String title;
     private final Function<Asked, SchoolOpinion> opinion;
 
-    School(String title, Function<Asked, SchoolOpinion> opinion) {
-        this.title = title;
+    School(Function<Asked, SchoolOpinion> opinion) {
         this.opinion = opinion;
-    }
-
-    public String title() {
-        return title;
     }
 
     SchoolOpinion asked(Asked asked) {
@@ -46,13 +41,13 @@ public enum School {
     }
 
     private static SchoolOpinion lowest75(Asked a) {
-        return ratioSchool(a, LOWEST_75, 0.75, 0.75, LOWEST_75.title);
+        return ratioSchool(a, LOWEST_75, 0.75, 0.75, LOWEST_75.words());
     }
 
     private static SchoolOpinion within10(Asked a) {
         boolean diesel = a.engine().isDiesel();
         double fault = diesel ? 1 - DIESEL_FAULT_SPREAD : 0.9;
-        String rule = diesel ? "Diesel: within 10 % usual, beyond 15 % a fault" : WITHIN_10.title;
+        String rule = diesel ? "Diesel: within 10 % usual, beyond 15 % a fault" : WITHIN_10.words();
         return ratioSchool(a, WITHIN_10, 0.9, fault, rule);
     }
 
@@ -96,7 +91,7 @@ public enum School {
                         MAKER_SPREAD,
                         l.value(),
                         "All within " + Say.pressure(l.value()) + " (" + l.provenance() + ")"))
-                .orElse(notAsked(MAKER_SPREAD, MAKER_SPREAD.title, "The maker's allowed difference is not entered."));
+                .orElse(notAsked(MAKER_SPREAD, MAKER_SPREAD.words(), "The maker's allowed difference is not entered."));
     }
 
     private static SchoolOpinion spreadSchool(Asked a, School school, Pressure limit, String rule) {
@@ -122,7 +117,7 @@ public enum School {
     private static SchoolOpinion makerMinimum(Asked a) {
         Optional<SourcedLimit<Pressure>> limit = a.engine().limits().compressionMinimum();
         if (limit.isEmpty()) {
-            return notAsked(MAKER_MINIMUM, MAKER_MINIMUM.title, "The maker's minimum is not entered.");
+            return notAsked(MAKER_MINIMUM, MAKER_MINIMUM.words(), "The maker's minimum is not entered.");
         }
         Pressure least = limit.get().value();
         return floorSchool(

@@ -141,7 +141,7 @@ public final class Diagnostician {
     /** The most telling reasons of a cylinder, and how the school that leads in this shop rules on the engine. */
     private List<String> withSchools(List<String> reasons) {
         List<String> why = new ArrayList<>(reasons.subList(0, Math.min(MOST_REASONS, reasons.size())));
-        leadingOpinion().ifPresent(o -> why.add(o.school().title() + ": " + o.reason()));
+        leadingOpinion().ifPresent(o -> why.add(o.school().words() + ": " + o.reason()));
         if (analysis.schoolsDisagree()) {
             why.add(DISAGREE);
         }
@@ -371,7 +371,7 @@ public final class Diagnostician {
         List<CylinderNumber> low = inStanding(Standing.LOW);
         List<String> why = new ArrayList<>();
         why.add(spreadInWords(even));
-        leadingOpinion().ifPresent(o -> why.add(o.school().title() + ": " + o.reason()));
+        leadingOpinion().ifPresent(o -> why.add(o.school().words() + ": " + o.reason()));
         if (analysis.schoolsDisagree()) {
             why.add(DISAGREE);
         }

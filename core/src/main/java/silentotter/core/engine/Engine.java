@@ -5,6 +5,7 @@ import java.util.Optional;
 import silentotter.core.engine.Traits.Exhaust;
 import silentotter.core.engine.Traits.Fuel;
 import silentotter.core.engine.Traits.Ignition;
+import silentotter.core.input.InvalidInput;
 
 /**
  * An engine as far as it is known: only name and arrangement are certain.
@@ -79,5 +80,13 @@ public record Engine(
 
     public String label(CylinderNumber cylinder) {
         return labels.getOrDefault(cylinder, cylinder.toString());
+    }
+
+    /** @throws InvalidInput at the field, when what was noted on one cylinder is to go to none of this engine, or stay */
+    public void needsAnother(String field, int from, int to) {
+        int count = arrangement.count();
+        if (to < 1 || to > count || to == from) {
+            throw InvalidInput.at(field, "must be another cylinder of this engine", "1 to " + count);
+        }
     }
 }

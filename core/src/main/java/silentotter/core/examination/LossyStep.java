@@ -6,13 +6,13 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.Traits.Cooling;
 import silentotter.core.signs.Smoke.SmokeMoment;
+import silentotter.core.wording.Labelled;
 
 /**
  * A step that destroys evidence, and what can be captured only before it. Nothing is spoiled unseen.
  */
-public enum LossyStep {
+public enum LossyStep implements Labelled {
     START_COLD(
-            "start it cold",
             capture(
                     "Smoke on starting needs somebody at the exhaust, and how long it stood",
                     x -> x.signs().smoke().containsKey(SmokeMoment.START_AFTER_STANDING)),
@@ -24,7 +24,6 @@ public enum LossyStep {
                     "Coolant level and film, the cap opened cold",
                     x -> x.signs().coolant().film().isPresent())),
     DRAIN_OIL(
-            "drain the oil",
             capture("Oil level", x -> x.signs().oil().level().isPresent()),
             capture(
                     "Oil state: colour, milk, smell, glitter",
@@ -32,7 +31,6 @@ public enum LossyStep {
                             || x.signs().oil().glitter().isPresent()),
             capture("A clean pan and a measure, so that what comes out is known", x -> false)),
     PULL_PLUGS(
-            "pull the plugs",
             capture(
                     "Smoke at idle and under load, while it can still run",
                     x -> x.signs().smoke().size() > 1),
@@ -43,11 +41,8 @@ public enum LossyStep {
                     "Oil pressure hot at speed",
                     x -> x.signs().oilPressure().hotKPa().isPresent()),
             capture("Labels for the plugs: print the label sheet", x -> false)),
-    SPRAY(
-            "spray or clean",
-            capture("Outside leaks, by place", x -> !x.signs().leaks().isEmpty())),
+    SPRAY(capture("Outside leaks, by place", x -> !x.signs().leaks().isEmpty())),
     POUR_OIL(
-            "pour oil for a wet test",
             spark("The plugs as they came out", x -> !x.plugs().plugs().isEmpty()),
             capture(
                     "A look inside: oil on the crown afterwards is yours",
@@ -56,11 +51,9 @@ public enum LossyStep {
     /** One thing to capture, whether it has been, and which engines have it. */
     private record Capture(String what, Predicate<Engine> has, Predicate<Examination> captured) {}
 
-    private final String words;
     private final List<Capture> captures;
 
-    LossyStep(String words, Capture... captures) {
-        this.words = words;
+    LossyStep(Capture... captures) {
         this.captures = List.of(captures);
     }
 
@@ -82,10 +75,6 @@ public enum LossyStep {
     }
 
     /** The step, after "before you". */
-    public String words() {
-        return words;
-    }
-
     /** Whether the step is one of this engine's: no oil is poured into a diesel, nothing is pulled from one. */
     public boolean isOf(Engine engine) {
         return switch (this) {

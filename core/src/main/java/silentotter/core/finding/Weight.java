@@ -2,6 +2,7 @@ package silentotter.core.finding;
 
 import java.util.Collection;
 import java.util.List;
+import silentotter.core.wording.Labelled;
 
 /**
  * How much a finding weighs for its suspect, as a likelihood ratio: how many times more often it is seen with the
@@ -9,7 +10,7 @@ import java.util.List;
  *
  * @param likelihoodRatio 0.05 to 20 for one sign; 1 says nothing, below 1 speaks against
  */
-public record Weight(double likelihoodRatio) implements Comparable<Weight> {
+public record Weight(double likelihoodRatio) implements Comparable<Weight>, Labelled {
     public static final double MOST = 20;
     public static final Weight NONE = new Weight(1);
 
@@ -55,6 +56,7 @@ public record Weight(double likelihoodRatio) implements Comparable<Weight> {
         return new Weight(Math.exp(best + against));
     }
 
+    @Override
     public String words() {
         if (likelihoodRatio < 0.95) {
             return "speaks against";

@@ -2,6 +2,7 @@ package silentotter.core.inside;
 
 import java.util.Optional;
 import silentotter.core.finding.Contamination;
+import silentotter.core.wording.Labelled;
 
 /** One cylinder seen through its plug or injector hole. */
 public record CylinderInside(
@@ -28,52 +29,41 @@ public record CylinderInside(
     }
 
     /** What was seen of a cylinder as a whole; the most telling thing wins. */
-    public enum Look {
-        HOLED("holed"),
-        SCORED("scored"),
-        WASHED("washed clean"),
-        OIL_WET("oil wet"),
-        FUEL_WET("fuel wet"),
-        BURNT("burnt"),
-        GLAZED("glazed"),
-        DRY("dry");
-
-        private final String words;
-
-        Look(String words) {
-            this.words = words;
-        }
-
-        /** In a few words, for the row on the sheet. */
-        public String words() {
-            return words;
-        }
+    public enum InsideLook implements Labelled {
+        HOLED,
+        SCORED,
+        WASHED,
+        OIL_WET,
+        FUEL_WET,
+        BURNT,
+        GLAZED,
+        DRY;
     }
 
     /** Empty while too little was said of it. */
-    public Optional<Look> look() {
+    public Optional<InsideLook> look() {
         if (has(Crown.HOLED)) {
-            return Optional.of(Look.HOLED);
+            return Optional.of(InsideLook.HOLED);
         }
         if (has(BoreWall.SCORED)) {
-            return Optional.of(Look.SCORED);
+            return Optional.of(InsideLook.SCORED);
         }
         if (has(Crown.WASHED_CLEAN) || waterMarks.orElse(false)) {
-            return Optional.of(Look.WASHED);
+            return Optional.of(InsideLook.WASHED);
         }
         if (has(Crown.WET_OIL) || has(IntakeBack.WET_OIL)) {
-            return Optional.of(Look.OIL_WET);
+            return Optional.of(InsideLook.OIL_WET);
         }
         if (has(Crown.WET_FUEL)) {
-            return Optional.of(Look.FUEL_WET);
+            return Optional.of(InsideLook.FUEL_WET);
         }
         if (has(ExhaustFace.BURNT)) {
-            return Optional.of(Look.BURNT);
+            return Optional.of(InsideLook.BURNT);
         }
         if (has(BoreWall.GLAZED)) {
-            return Optional.of(Look.GLAZED);
+            return Optional.of(InsideLook.GLAZED);
         }
-        return crown.isPresent() || bore.isPresent() ? Optional.of(Look.DRY) : Optional.empty();
+        return crown.isPresent() || bore.isPresent() ? Optional.of(InsideLook.DRY) : Optional.empty();
     }
 
     /** The piston crown. */

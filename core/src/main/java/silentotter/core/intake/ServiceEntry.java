@@ -2,6 +2,7 @@ package silentotter.core.intake;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import silentotter.core.wording.Labelled;
 
 /**
  * One line of an engine's service log.
@@ -19,21 +20,11 @@ public record ServiceEntry(
         Optional<Boolean> filterChanged,
         String what) {
     /** What was done. */
-    public enum ServiceKind {
-        OIL_CHANGE("oil change"),
-        TOP_UP("top-up"),
-        PLUGS("plugs"),
-        REPAIR("repair"),
-        OTHER("other work");
-
-        private final String words;
-
-        ServiceKind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum ServiceKind implements Labelled {
+        OIL_CHANGE,
+        TOP_UP,
+        PLUGS,
+        REPAIR,
+        OTHER;
     }
 }

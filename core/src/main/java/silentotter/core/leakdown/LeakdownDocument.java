@@ -4,7 +4,11 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import silentotter.core.input.InvalidInput;
 import silentotter.core.leakdown.LeakdownReading.DoneBefore;
 import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.leakdown.LeakdownReading.ListenedWith;
@@ -34,12 +38,78 @@ public record LeakdownDocument(
         @Nullable List<Double> settling,
         @Nullable List<Double> settlingKPa) {
 
-    /** The same attempt with other findings of listening. */
-    public LeakdownDocument heard(
-            Map<Place, Heard> places,
-            Map<Integer, Heard> atNeighbours,
+    /**
+     * What was heard at one place of one reading.
+     *
+     * @param neighbour whose plug hole, for {@link Place#NEIGHBOUR}
+     * @param excluded whether its open valve was plugged off first
+     */
+    public record Listened(
+            Place place,
+            @Nullable Heard heard,
+            @Nullable Integer neighbour,
+            @Nullable Boolean excluded,
+            @Nullable ListenedWith listenedWith) {}
+
+    /**
+     * The same attempt with what was heard at one place; no state takes it back to "not listened".
+     *
+     * @throws InvalidInput for {@link Place#NEIGHBOUR} without saying whose plug hole
+     */
+    public LeakdownDocument hearing(Listened at) {
+        Map<Place, Heard> all = new TreeMap<>(places());
+        Map<Integer, Heard> theirs = new TreeMap<>(atNeighbours());
+        Set<Integer> plugged = new TreeSet<>(plugged());
+        if (at.place() != Place.NEIGHBOUR) {
+            put(all, at.place(), at.heard());
+        } else if (at.neighbour() == null) {
+            throw InvalidInput.at("neighbour", "say which neighbour was listened at");
+        } else {
+            put(theirs, at.neighbour(), at.heard());
+            plugged.remove(at.neighbour());
+            if (Boolean.TRUE.equals(at.excluded())) {
+                plugged.add(at.neighbour());
+            }
+        }
+        return listening(all, theirs, plugged, at.listenedWith() == null ? listenedWith : at.listenedWith());
+    }
+
+    /** The same attempt taken on another cylinder: what was heard at its plug hole was heard at the old one's. */
+    public LeakdownDocument movedTo(int cylinder, int from) {
+        Map<Integer, Heard> theirs = new TreeMap<>(atNeighbours());
+        Set<Integer> plugged = new TreeSet<>(plugged());
+        put(theirs, from, theirs.remove(cylinder));
+        if (plugged.remove(cylinder)) {
+            plugged.add(from);
+        }
+        return listening(places(), theirs, plugged, listenedWith);
+    }
+
+    /** The same attempt without what was heard at places; neighbours stay. */
+    public LeakdownDocument unheard() {
+        return listening(Map.of(), atNeighbours(), plugged(), null);
+    }
+
+    /** The same attempt with what was noted on another one by mistake added. */
+    public LeakdownDocument hearingAlso(LeakdownDocument other) {
+        Map<Place, Heard> all = new TreeMap<>(places());
+        all.putAll(other.places());
+        return listening(all, atNeighbours(), plugged(), other.listenedWith);
+    }
+
+    private static <K> void put(Map<K, Heard> into, K key, @Nullable Heard heard) {
+        if (heard == null) {
+            into.remove(key);
+        } else {
+            into.put(key, heard);
+        }
+    }
+
+    private LeakdownDocument listening(
+            Map<Place, Heard> all,
+            Map<Integer, Heard> theirs,
             Collection<Integer> plugged,
-            ListenedWith with) {
+            @Nullable ListenedWith with) {
         return new LeakdownDocument(
                 kind,
                 leakPercent,
@@ -47,9 +117,9 @@ public record LeakdownDocument(
                 supplyKPa,
                 state,
                 doneBefore,
-                places,
+                all,
                 with,
-                atNeighbours,
+                theirs,
                 List.copyOf(plugged),
                 settling,
                 settlingKPa);

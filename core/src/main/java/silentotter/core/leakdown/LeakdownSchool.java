@@ -6,24 +6,19 @@ import silentotter.core.instruments.LeakdownTester;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
+import silentotter.core.wording.Labelled;
 
 /**
  * The schools of "how much may it leak". They disagree because testers differ; each is asked on the tester it was written
  * for, and the common one also on the technician's own, so that it is visible why two people disagree. Trade practice.
  */
-public enum LeakdownSchool {
-    PERCENT_OWN_TESTER(
-            "10, 20, 30 %, as read on this tester", (leak, percent, bore) -> Optional.of(percentGrade(percent))),
-    PERCENT_MASTER(
-            "10, 20, 30 % on the tester they were written for",
-            (leak, percent, bore) -> leak.map(
-                    a -> percentGrade(onMaster(a, LeakdownTester.MASTER.supply().orElseThrow())))),
-    QUARTER_PAIR(
-            "Pressure pair, a drop of a quarter at {kPa:552.0}",
-            (leak, percent, bore) -> leak.map(a -> onMaster(a, Pressure.ofKPa(552)) > 25 ? Grade.FAULT : Grade.GOOD)),
-    AREA_FOR_SIZE(
-            "Leak area against the size of the cylinder",
-            (leak, percent, bore) -> leak.flatMap(a -> bore.map(b -> areaGrade(a, b))));
+public enum LeakdownSchool implements Labelled {
+    PERCENT_OWN_TESTER((leak, percent, bore) -> Optional.of(percentGrade(percent))),
+    PERCENT_MASTER((leak, percent, bore) -> leak.map(
+            a -> percentGrade(onMaster(a, LeakdownTester.MASTER.supply().orElseThrow())))),
+    QUARTER_PAIR((leak, percent, bore) ->
+            leak.map(a -> onMaster(a, Pressure.ofKPa(552)) > 25 ? Grade.FAULT : Grade.GOOD)),
+    AREA_FOR_SIZE((leak, percent, bore) -> leak.flatMap(a -> bore.map(b -> areaGrade(a, b))));
 
     private interface Rule {
         Optional<Grade> grade(Optional<LeakArea> leak, double percent, Optional<Length> bore);
@@ -32,16 +27,10 @@ public enum LeakdownSchool {
     private static final double REFERENCE_BORE_MM = 90;
     private static final double[] LIMITS = {10, 20, 30};
 
-    private final String title;
     private final Rule rule;
 
-    LeakdownSchool(String title, Rule rule) {
-        this.title = title;
+    LeakdownSchool(Rule rule) {
         this.rule = rule;
-    }
-
-    public String title() {
-        return title;
     }
 
     /** The grade of a cylinder by this school; empty where it cannot be asked. */

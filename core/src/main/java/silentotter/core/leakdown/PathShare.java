@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Worded;
 
 /**
  * The share of a cylinder's leak that goes one way, from how loud it was there. An ear is no gauge: a share is good to a
@@ -12,7 +13,7 @@ import silentotter.core.engine.CylinderNumber;
  *
  * @param share 0 to 1; all shares of a cylinder together make 1
  */
-public record PathShare(Place place, Optional<CylinderNumber> neighbour, Heard heard, double share) {
+public record PathShare(Place place, Optional<CylinderNumber> neighbour, Heard heard, double share) implements Worded {
     private static final Map<Heard, Double> LOUDNESS = Map.of(Heard.FAINT, 1.0, Heard.CLEAR, 3.0, Heard.LOUD, 9.0);
     /** Some sound from the crankcase is normal, so a faint one there counts for less. */
     private static final double FAINT_CRANKCASE = 0.5;

@@ -28,14 +28,15 @@ public final class PlugReader {
     private final Engine engine;
     private final Intake intake;
     private final PlugTray tray;
-    private final Map<CylinderNumber, Look> looks = new TreeMap<>();
+    private final Map<CylinderNumber, PlugLook> looks = new TreeMap<>();
 
     private PlugReader(Engine engine, Intake intake, PlugTray tray) {
         this.engine = engine;
         this.intake = intake;
         this.tray = tray;
         tray.plugs()
-                .forEach((number, plug) -> Look.of(plug).ifPresent(look -> looks.put(CylinderNumber.of(number), look)));
+                .forEach((number, plug) ->
+                        PlugLook.of(plug).ifPresent(look -> looks.put(CylinderNumber.of(number), look)));
     }
 
     /** Reads all plugs that something was said of. */
@@ -64,7 +65,7 @@ public final class PlugReader {
     }
 
     /** The look that most plugs share; empty where no look is shared by more than half. */
-    private Optional<Look> common() {
+    private Optional<PlugLook> common() {
         return looks.values().stream()
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()))
                 .entrySet()
@@ -83,7 +84,7 @@ public final class PlugReader {
         if (looks.size() < 2) {
             return List.of();
         }
-        Look usual = common().orElse(Look.TAN);
+        PlugLook usual = common().orElse(PlugLook.TAN);
         return looks.entrySet().stream()
                 .filter(e -> e.getValue() != usual)
                 .map(Map.Entry::getKey)
@@ -135,7 +136,7 @@ public final class PlugReader {
         if (whole && odd().isEmpty()) {
             allAlike(common().orElseThrow()).ifPresent(result::add);
         }
-        List<CylinderNumber> washed = with(Look.WASHED);
+        List<CylinderNumber> washed = with(PlugLook.WASHED);
         washed.stream()
                 .flatMap(a -> engine.arrangement().neighbours(a).stream()
                         .filter(b -> b.compareTo(a) > 0 && washed.contains(b))
@@ -152,7 +153,7 @@ public final class PlugReader {
         return result;
     }
 
-    private Optional<Statement> allAlike(Look look) {
+    private Optional<Statement> allAlike(PlugLook look) {
         return switch (look) {
             case OIL_WET ->
                 engine.cycle() == Cycle.TWO_STROKE
@@ -213,7 +214,7 @@ public final class PlugReader {
                 rule, "PLUGS", cylinders, says, because, weight, suspects, tellApart, Urgency.NONE, fullReadingOnly);
     }
 
-    private List<CylinderNumber> with(Look look) {
+    private List<CylinderNumber> with(PlugLook look) {
         return looks.entrySet().stream()
                 .filter(e -> e.getValue() == look)
                 .map(Map.Entry::getKey)

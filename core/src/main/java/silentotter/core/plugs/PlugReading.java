@@ -16,7 +16,7 @@ import silentotter.core.wording.Worded;
  * @param notes what the reading had to allow for, each in a sentence
  */
 public record PlugReading(
-        Map<CylinderNumber, Look> looks,
+        Map<CylinderNumber, PlugLook> looks,
         Map<CylinderNumber, GapGrowth> growth,
         Optional<String> set,
         List<String> notes,

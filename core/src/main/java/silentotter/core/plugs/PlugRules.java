@@ -31,7 +31,7 @@ final class PlugRules {
     static final List<Rule<PlugSeen>> TABLE = List.of(
             Rule.<PlugSeen>of(
                             "plug-sound",
-                            p -> p.look(Look.TAN)
+                            p -> p.look(PlugLook.TAN)
                                     && !p.plug().loose()
                                     && !p.plug().has(Thread.OILY),
                             "Burns as it should.",
@@ -39,7 +39,7 @@ final class PlugRules {
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-pale-injected",
-                            p -> p.look(Look.PALE)
+                            p -> p.look(PlugLook.PALE)
                                     && p.injected()
                                     && !p.plug().has(NoseSurface.BLISTERED)
                                     && !p.growsFasterThan(MUCH_FASTER),
@@ -48,7 +48,7 @@ final class PlugRules {
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-hot",
-                            p -> p.look(Look.PALE)
+                            p -> p.look(PlugLook.PALE)
                                     && (p.plug().has(NoseSurface.BLISTERED) || p.growsFasterThan(MUCH_FASTER)),
                             "Runs hot here: lean, early spark, or too hot a plug.",
                             "Grey to white with blisters or a gap that grows fast.")
@@ -57,7 +57,7 @@ final class PlugRules {
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-pale",
-                            p -> p.look(Look.PALE)
+                            p -> p.look(PlugLook.PALE)
                                     && !p.injected()
                                     && !p.plug().has(NoseSurface.BLISTERED)
                                     && !p.growsFasterThan(MUCH_FASTER),
@@ -68,14 +68,14 @@ final class PlugRules {
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-soot-duty",
-                            p -> p.look(Look.SOOT) && p.idled() && !p.alone(),
+                            p -> p.look(PlugLook.SOOT) && p.idled() && !p.alone(),
                             "Soot from idling and short runs: run it warm under load, then look again.",
                             "Dry soft black on all, and it idles a lot.")
                     .pointsTo(1.3, DUTY)
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-soot",
-                            p -> p.look(Look.SOOT) && (!p.idled() || p.alone()),
+                            p -> p.look(PlugLook.SOOT) && (!p.idled() || p.alone()),
                             "Rich, weak spark, a dirty air filter, or too cold a plug.",
                             "Dry soft black that wipes off.")
                     .pointsTo(1.6, RICH, IGNITION)
@@ -83,47 +83,48 @@ final class PlugRules {
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-fuel-wet",
-                            p -> p.look(Look.FUEL_WET),
+                            p -> p.look(PlugLook.FUEL_WET),
                             "Fuel was not burnt: flooded, no spark, or too little compression.",
                             "Wet, and it goes on rubbing.")
                     .pointsTo(3, IGNITION, RICH)
                     .toldApartBy("Spark first, then compression of this cylinder."),
             Rule.of(
                     "plug-wet-not-rubbed",
-                    p -> p.look(Look.WET),
+                    p -> p.look(PlugLook.WET),
                     "Wet: rub it between two fingers.",
                     "Fuel goes on rubbing, oil stays; without the rub it says nothing."),
             Rule.<PlugSeen>of(
                             "plug-oil-wet",
-                            p -> p.look(Look.OIL_WET) && !p.twoStroke(),
+                            p -> p.look(PlugLook.OIL_WET) && !p.twoStroke(),
                             "Oil reaches this chamber: rings, stem seal or guide, or the ventilation.",
                             "Wet with oil, and it stays on rubbing.")
                     .pointsTo(5, OIL_CONTROL, RING_SEAL, STEM_SEAL)
                     .toldApartBy("Camera on the valve back; compression wet; run with the ventilation led away."),
             Rule.<PlugSeen>of(
                             "plug-oil-wet-mixture",
-                            p -> p.look(Look.OIL_WET) && p.twoStroke(),
+                            p -> p.look(PlugLook.OIL_WET) && p.twoStroke(),
                             "Oil from the mixture: too much, too little load, or cold running.",
                             "A two-stroke burns its oil; wet plugs are mixture first.")
                     .pointsTo(4, MIXTURE_OIL)
                     .toldApartBy("Mixing ratio, then crankcase hold: a leaking seal on the gearbox side sucks oil."),
             Rule.<PlugSeen>of(
                             "plug-ash-additive",
-                            p -> p.look(Look.ASH) && p.intake().had(History.FUEL_ADDITIVE),
+                            p -> p.look(PlugLook.ASH) && p.intake().had(History.FUEL_ADDITIVE),
                             "Ash that a fuel additive may have left.",
                             "Pale crusty ash, and an additive was in the fuel.")
                     .pointsTo(1.3, OIL_CONTROL, STEM_SEAL)
                     .toldApartBy("Clean or change the plugs, run without the additive, look again."),
             Rule.<PlugSeen>of(
                             "plug-ash",
-                            p -> p.look(Look.ASH) && !p.intake().had(History.FUEL_ADDITIVE),
+                            p -> p.look(PlugLook.ASH) && !p.intake().had(History.FUEL_ADDITIVE),
                             "Oil has been burnt here for long.",
                             "Pale crusty ash is what oil additives leave. Pale ash alone is not coolant.")
                     .pointsTo(3, OIL_CONTROL, STEM_SEAL)
                     .toldApartBy("Was an additive in the fuel? Coolant washes clean and stains; ash crusts."),
             Rule.<PlugSeen>of(
                             "plug-one-sided",
-                            p -> p.plug().has(DepositSide.INTAKE_SIDE) && (p.look(Look.ASH) || p.look(Look.OIL_WET)),
+                            p -> p.plug().has(DepositSide.INTAKE_SIDE)
+                                    && (p.look(PlugLook.ASH) || p.look(PlugLook.OIL_WET)),
                             "Leans to oil from the intake side.",
                             "The deposit lies on one side, towards the intake valve. Weak: which side faced where is easily lost.")
                     .pointsTo(1.7, STEM_SEAL)
@@ -131,21 +132,21 @@ final class PlugRules {
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-washed",
-                            p -> p.look(Look.WASHED) && !p.wetExhaust(),
+                            p -> p.look(PlugLook.WASHED) && !p.wetExhaust(),
                             "Water in this cylinder.",
                             "Steam-cleaned, rusty, or with a white-green stain.")
                     .pointsTo(5, COOLANT_ENTRY)
                     .toldApartBy("Pressure test of the coolant with a camera in this cylinder."),
             Rule.<PlugSeen>of(
                             "plug-washed-wet-exhaust",
-                            p -> p.look(Look.WASHED) && p.wetExhaust(),
+                            p -> p.look(PlugLook.WASHED) && p.wetExhaust(),
                             "Water in this cylinder, from the coolant or back through the wet exhaust.",
                             "Steam-cleaned, rusty, or with a white-green stain, on an engine with a wet exhaust.")
                     .pointsTo(5, COOLANT_ENTRY, EXHAUST_WATER)
                     .toldApartBy("Salt or raw water against coolant; is the cylinder next to the riser?"),
             Rule.<PlugSeen>of(
                             "plug-specks",
-                            p -> p.look(Look.SPECKS),
+                            p -> p.look(PlugLook.SPECKS),
                             "Aluminium on the plug: a piston is giving way. Stop running it.",
                             "Grey metal specks, dry.")
                     .pointsTo(8, BROKEN)
@@ -153,7 +154,7 @@ final class PlugRules {
                     .stopsRunning(),
             Rule.<PlugSeen>of(
                             "plug-bridged",
-                            p -> p.look(Look.BRIDGED),
+                            p -> p.look(PlugLook.BRIDGED),
                             "Deposits broke loose and closed the gap: it missed for that.",
                             "The gap is bridged.")
                     .pointsTo(1.3, PLUG)
@@ -173,11 +174,11 @@ final class PlugRules {
                             "The insulator is broken. Where is the piece?")
                     .pointsTo(4, KNOCK)
                     .toldApartBy(
-                            "Was it dropped or the socket tilted? Look at the crown for the piece and for pitting.")
+                            "Was it dropped or the socket tilted? PlugLook at the crown for the piece and for pitting.")
                     .fullReadingOnly(),
             Rule.<PlugSeen>of(
                             "plug-worn-fast",
-                            p -> p.growsFasterThan(MUCH_FASTER) && !p.look(Look.PALE),
+                            p -> p.growsFasterThan(MUCH_FASTER) && !p.look(PlugLook.PALE),
                             "The gap grew much faster than ordinary: heat or a lean mixture.",
                             "More than three times the ordinary growth.")
                     .pointsTo(2, LEAN)
@@ -203,14 +204,14 @@ final class PlugRules {
                                                     .well()
                                                     .filter(w -> w == Well.OIL)
                                                     .isPresent())
-                                    && !p.look(Look.OIL_WET),
+                                    && !p.look(PlugLook.OIL_WET),
                             "The well leaked when the plug came out: cover gasket or tube seal, not rings.",
                             "Oil on the thread or in the well, the nose dry.")
                     .pointsTo(2, OUTSIDE_LEAK)
                     .toldApartBy("Dry the well, wait, look again with the plug in."),
             Rule.<PlugSeen>of(
                             "plug-oily-thread-and-nose",
-                            p -> p.plug().has(Thread.OILY) && p.look(Look.OIL_WET),
+                            p -> p.plug().has(Thread.OILY) && p.look(PlugLook.OIL_WET),
                             "Oil on thread and nose: some of it may have run in from the well.",
                             "Both are wet; only what burnt on came from inside.")
                     .pointsTo(0.6, OIL_CONTROL, STEM_SEAL, VENTILATION)

@@ -29,8 +29,8 @@ record PlugSeen(Plug plug, PlugSet set, Engine engine, Intake intake, boolean al
         return intake.had(History.LONG_IDLING) || intake.had(History.SHORT_RUNS);
     }
 
-    boolean look(Look which) {
-        return Look.of(plug).filter(l -> l == which).isPresent();
+    boolean look(PlugLook which) {
+        return PlugLook.of(plug).filter(l -> l == which).isPresent();
     }
 
     /** Growth of the gap; empty where gap, new gap or age is unknown. */

@@ -1,20 +1,12 @@
 package silentotter.core.round;
 
+import silentotter.core.wording.Labelled;
+
 /** What state of the engine a station needs or leaves behind. */
-public enum EngineState {
+public enum EngineState implements Labelled {
     /** Not started since it last stood. */
-    STOOD("as it stood"),
-    RUNNING("it must be able to run"),
-    WARM("warm"),
-    PLUGS_OUT("all plugs or injectors out");
-
-    private final String words;
-
-    EngineState(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+    STOOD,
+    RUNNING,
+    WARM,
+    PLUGS_OUT;
 }

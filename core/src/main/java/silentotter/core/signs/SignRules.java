@@ -245,7 +245,7 @@ public final class SignRules {
                             "A blue puff on starting after standing: stem seals. Flat and leaning engines pool oil in the bores, and a freshly built one burns assembly oil.")
                     .pointsTo(4, STEM_SEAL)
                     .toldApartBy(
-                            "Look at the valve backs with a camera; let it stand longer and see whether the puff grows."),
+                            "PlugLook at the valve backs with a camera; let it stand longer and see whether the puff grows."),
             Rule.<Signs>of(
                             "smoke-load",
                             s -> s.smokes(SmokeMoment.LOAD, SmokeColour.BLUE),

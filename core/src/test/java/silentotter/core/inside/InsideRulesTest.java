@@ -73,7 +73,8 @@ class InsideRulesTest {
     void aSightSaysItsOwnAndItsLookAlikeDoesNot(
             String rule, String words, CylinderInside inside, CylinderInside lookAlike) {
         assertThat(rules(inside)).contains(rule);
-        assertThat(inside.look().map(CylinderInside.Look::words).orElse("")).isEqualTo(words);
+        assertThat(inside.look().map(CylinderInside.InsideLook::words).orElse(""))
+                .isEqualTo(words);
         assertThat(rules(lookAlike)).doesNotContain(rule);
     }
 

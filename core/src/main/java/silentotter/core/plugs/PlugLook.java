@@ -9,22 +9,23 @@ import silentotter.core.plugs.Plug.ElectrodeWear;
 import silentotter.core.plugs.Plug.NoseSurface;
 import silentotter.core.plugs.Plug.Shade;
 import silentotter.core.plugs.Plug.Wetness;
+import silentotter.core.wording.Labelled;
 
 /** What a plug looks like as a whole, in one word; the most telling thing on it wins. */
-public enum Look {
-    SPECKS("specks"),
-    BROKEN("broken"),
-    WASHED("steam-cleaned"),
-    OIL_WET("oily"),
-    FUEL_WET("fuel wet"),
-    WET("wet"),
-    BRIDGED("bridged"),
-    ASH("ash"),
-    SOOT("soot"),
-    PALE("pale"),
-    TAN("tan");
+public enum PlugLook implements Labelled {
+    SPECKS,
+    BROKEN,
+    WASHED,
+    OIL_WET,
+    FUEL_WET,
+    WET,
+    BRIDGED,
+    ASH,
+    SOOT,
+    PALE,
+    TAN;
 
-    private record Line(Look look, Predicate<Plug> seen) {}
+    private record Line(PlugLook look, Predicate<Plug> seen) {}
 
     private static final List<Line> MOST_TELLING_FIRST = List.of(
             new Line(SPECKS, p -> p.has(Deposit.METAL_SPECKS)),
@@ -39,18 +40,8 @@ public enum Look {
             new Line(PALE, p -> p.has(Shade.WHITE) || p.has(Shade.GREY) || p.has(NoseSurface.BLISTERED)),
             new Line(TAN, p -> p.shade().isPresent()));
 
-    private final String words;
-
-    Look(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
-
     /** The look of a plug; empty while too little was said of it. */
-    public static Optional<Look> of(Plug plug) {
+    public static Optional<PlugLook> of(Plug plug) {
         return MOST_TELLING_FIRST.stream()
                 .filter(l -> l.seen().test(plug))
                 .map(Line::look)
