@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { CalculatorPage } from './calculator/CalculatorPage';
 import './index.css';
+import { applyTheme } from './theme/useTheme';
 import { JobsPage } from './jobs/JobsPage';
 import { NewJobPage } from './jobs/NewJobPage';
 import { NoSuchPage } from './shell/NoSuchPage';
@@ -14,6 +15,7 @@ import { UnitsProvider } from './units/UnitsContext';
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
 
+applyTheme();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={client}>

@@ -810,6 +810,13 @@ export interface components {
             /** Format: double */
             supplyKPa?: number;
         };
+        Chamber: {
+            bubbles: {
+                [key: string]: boolean;
+            };
+            pressure?: components["schemas"]["HoldRun"];
+            vacuum?: components["schemas"]["HoldRun"];
+        };
         ChangeReference: {
             /** Format: int64 */
             changeId: number;
@@ -905,6 +912,9 @@ export interface components {
         CrankcaseHold: {
             bubbles: {
                 [key: string]: boolean;
+            };
+            chambers: {
+                [key: string]: components["schemas"]["Chamber"];
             };
             pressure?: components["schemas"]["HoldRun"];
             vacuum?: components["schemas"]["HoldRun"];
@@ -1205,6 +1215,8 @@ export interface components {
         Intake: {
             /** @enum {string} */
             airFilter?: "CLEAN" | "DIRTY" | "DUCT_OPEN" | "MISSING";
+            changed?: string;
+            changedWhen?: string;
             /** Format: double */
             coldStartC?: number;
             complaints: {
@@ -1383,6 +1395,7 @@ export interface components {
             state?: "HOT" | "WARM" | "COLD" | "ON_STAND";
             /** Format: double */
             supplyKPa?: number;
+            zeroed?: boolean;
         };
         LeakdownFault: {
             cylinders: number[];
@@ -1486,10 +1499,14 @@ export interface components {
             hotRpm?: number;
         };
         OilSigns: {
+            /** Format: double */
+            belowFullMm?: number;
             /** @enum {string} */
             colour?: "HONEY" | "BROWN" | "BLACK" | "GREY";
             /** @enum {string} */
             contaminatedBy?: "DIRTY_PAN" | "SPRAY" | "DRIPS" | "POURED_OIL" | "HANDLED";
+            /** Format: double */
+            drainBackMinutes?: number;
             foam?: boolean;
             fuelSmell?: boolean;
             /** @enum {string} */
@@ -1503,6 +1520,8 @@ export interface components {
             /** @enum {string} */
             pleats?: "NONE" | "FINE" | "FLAKES";
             shortColdRuns?: boolean;
+            /** @enum {string} */
+            water?: "RAW" | "COOLANT";
             waterDrained?: boolean;
         };
         Page: {

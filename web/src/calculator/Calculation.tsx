@@ -45,7 +45,7 @@ export function Calculation<T extends object, R>({
   return (
     <section className="grid grid-cols-[1fr_330px] gap-8 border-t border-hair py-4" aria-label={title}>
       <div>
-        <h2 className="text-[20px] font-semibold">{title}</h2>
+        <h2 className="text-[1.25rem] font-semibold">{title}</h2>
         <p className="mb-2 max-w-[80ch] text-soft">{about}</p>
         <div className="grid grid-cols-5 gap-x-4 gap-y-2">
           {fields.map(([field, label, quantity, unit, otherwise]) => (
@@ -77,7 +77,7 @@ export function Figure({ name, children }: { name: string; children: ReactNode }
   return (
     <p className="flex items-baseline justify-between gap-3">
       <span className="text-soft">{name}</span>
-      <span className="font-mono text-[20px]">{children}</span>
+      <span className="font-mono text-[1.25rem]">{children}</span>
     </p>
   );
 }

@@ -11,7 +11,7 @@ export function CalculatorPage() {
     <div className="h-full p-2">
       <main className="h-full overflow-y-auto border-2 border-ink px-8 py-5">
         <header className="mb-2 flex items-end gap-4">
-          <h1 className="mr-auto text-[26px] font-semibold">Calculator</h1>
+          <h1 className="mr-auto text-[1.625rem] font-semibold">Calculator</h1>
           <UnitsMenu />
           <Link className="button" to="/">
             All jobs
@@ -69,7 +69,7 @@ function Cranking() {
           <Figure name={`after ${r.strokesKPa.length} strokes`}>
             {units.withUnit('pressure', r.strokesKPa.at(-1)!)}
           </Figure>
-          <p className="mt-2 font-mono text-[15px] leading-relaxed text-soft">
+          <p className="mt-2 font-mono text-[0.9375rem] leading-relaxed text-soft">
             {r.strokesKPa.map((v) => units.format('pressure', v)).join('  ')}
           </p>
         </>

@@ -28,7 +28,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
   const shown = (r: StoredReading) => units.format('pressure', Math.max(...r.strokesKPa));
   if (waiting && readings.length === 0) {
     return (
-      <span className="flex h-full items-center justify-center font-mono text-[20px] text-soft">
+      <span className="flex h-full items-center justify-center font-mono text-[1.25rem] text-soft">
         {waiting.text}…
       </span>
     );
@@ -36,7 +36,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
   if (readings.length === 0) {
     return (
       <button
-        className="h-full min-h-[44px] w-full hover:bg-well"
+        className="h-full min-h-[2.75rem] w-full hover:bg-well"
         aria-label={`Cylinder ${label}, not read`}
         onClick={() => entry?.goTo(cylinder, pass.id)}
       />
@@ -45,13 +45,13 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
   return (
     <Popover.Root>
       <Popover.Trigger
-        className={`h-full min-h-[44px] w-full text-center font-mono hover:bg-well ${low ? 'text-leak' : ''}`}
+        className={`h-full min-h-[2.75rem] w-full text-center font-mono hover:bg-well ${low ? 'text-leak' : ''}`}
       >
-        <span className="text-[22px] leading-none" data-value>
+        <span className="text-[1.375rem] leading-none" data-value>
           {counting.length ? units.format('pressure', middleOf(counting)) : '–'}
         </span>
         {readings.length > 1 && (
-          <span className="block text-[12px] leading-tight text-soft">
+          <span className="block text-[0.75rem] leading-tight text-soft">
             {readings.slice(-3).map((r, i) => (
               <span key={r.id}>
                 {i > 0 && ' '}
@@ -62,7 +62,7 @@ export function Attempts({ sheet, pass, cylinder, entry }: Props) {
         )}
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content side="bottom" className="z-20 w-[330px] border border-ink bg-paper p-4">
+        <Popover.Content side="bottom" className="z-20 w-[20.625rem] border border-ink bg-paper p-4">
           <h3 className="heading mb-2">Cylinder {label}</h3>
           <ol className="space-y-3">
             {readings.map((r) => (
@@ -103,7 +103,7 @@ function Attempt({ sheet, reading }: { sheet: Sheet; reading: StoredReading }) {
   );
   return (
     <li>
-      <p className="font-mono text-[16px]">
+      <p className="font-mono text-[1rem]">
         {reading.strokesKPa.map((v) => units.format('pressure', v)).join(' ')} {units.symbol('pressure')}
         {reading.oilMl != null && <span className="ml-2 text-soft">{reading.oilMl} mL oil</span>}
       </p>
@@ -120,7 +120,7 @@ function Attempt({ sheet, reading }: { sheet: Sheet; reading: StoredReading }) {
           {REASONS.map((reason) => (
             <button
               key={reason}
-              className="ml-2 min-h-[32px] underline underline-offset-2 hover:text-act"
+              className="ml-2 min-h-[2rem] underline underline-offset-2 hover:text-act"
               onClick={() => setAside.mutate(reason)}
             >
               {reason}

@@ -65,7 +65,7 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
               y={y(t) + 4}
               textAnchor="end"
               fill="var(--soft)"
-              className="font-mono text-[12px]"
+              className="font-mono text-[0.75rem]"
             >
               {units.format('pressure', t)}
             </text>
@@ -78,7 +78,7 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
             y={H - 8}
             textAnchor="middle"
             fill="var(--soft)"
-            className="font-mono text-[12px]"
+            className="font-mono text-[0.75rem]"
           >
             {s}
           </text>
@@ -100,7 +100,7 @@ export function BuildUpCurves({ sheet, pass, current }: Props) {
                 y={labels[i]}
                 stroke="none"
                 fill={low ? 'var(--leak)' : 'var(--ink)'}
-                className="font-mono text-[13px]"
+                className="font-mono text-[0.8125rem]"
               >
                 {labelOf(sheet, c.cylinder)}
               </text>

@@ -8,7 +8,10 @@ import {
   type StoredPass,
 } from '../api/client';
 import { useChange, useLatestSheet } from '../job/useSheet';
+import { useExamine } from '../examination/useExamine';
+import { labelOf } from '../api/labelOf';
 import { Choice } from '../ui/Choice';
+import { YesNo } from '../ui/YesNo';
 import { QuantityField } from '../ui/QuantityField';
 import { labels } from '../words/labels';
 
@@ -34,6 +37,8 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
     );
   });
   const set = (change: Partial<Conditions>) => save.mutate(change);
+  const { fuel, ignition } = sheet.engine.engine;
+  const diesel = ignition === 'COMPRESSION' || (!ignition && fuel === 'DIESEL');
   const at = (field: keyof Conditions) => (save.error instanceof Refusal ? save.error.at(field) : undefined);
   const number = (field: keyof Conditions, label: string, unit?: string, quantity?: 'pressure') => (
     <QuantityField
@@ -68,7 +73,7 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
         onChange={(throttle) => set({ throttle })}
       />
       <Choice
-        label="Plugs out"
+        label={diesel ? 'Injectors or glow plugs out' : 'Plugs out'}
         value={c.plugsOut}
         options={labels('PlugsOut')}
         onChange={(plugsOut) => set({ plugsOut })}
@@ -99,12 +104,43 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
       {number('hoseVolumeMl', 'Hose before the check valve', 'mL')}
       {number('gaugeVolumeMl', 'Gauge behind it', 'mL')}
       {flag('fuelDisabled', 'Fuel disabled')}
-      {flag('sparkDisabled', 'Spark disabled')}
+      {!diesel && flag('sparkDisabled', 'Spark disabled')}
+      <FreshlyBuilt sheet={sheet} />
+      <p className="col-span-3 text-soft">Order taken: {orderTaken(sheet, pass) || 'nothing read yet'}.</p>
       {save.error && !(save.error instanceof Refusal && save.error.errors.length) && (
         <p className="refusal col-span-3">{save.error.message}</p>
       )}
     </div>
   );
+}
+
+/** New rings seal worse until they have run in; told at Intake too. */
+function FreshlyBuilt({ sheet }: { sheet: Sheet }) {
+  const { set, errorAt } = useExamine(sheet.job.id, 'intake');
+  const { history, hoursSinceBuilt } = sheet.examination.intake;
+  return (
+    <>
+      <YesNo
+        label="Freshly built"
+        value={history.FRESHLY_BUILT}
+        onChange={(built) => set({ history: { FRESHLY_BUILT: built ?? null } } as never)}
+      />
+      {history.FRESHLY_BUILT && (
+        <QuantityField
+          label="Hours since"
+          unit="h"
+          value={hoursSinceBuilt}
+          error={errorAt('hoursSinceBuilt')}
+          onCommit={(hours) => set({ hoursSinceBuilt: hours })}
+        />
+      )}
+    </>
+  );
+}
+
+/** In which order the cylinders were read: a tired battery shows in it. */
+function orderTaken(sheet: Sheet, pass: StoredPass): string {
+  return pass.readings.map((r) => labelOf(sheet, r.cylinder)).join(' ');
 }
 
 /** A count of strokes, as a range where speed or pull is only guessed. */

@@ -1,7 +1,7 @@
 import { answer, api, type Sheet } from '../api/client';
 import { BeforeSteps } from '../round/BeforeStep';
 import { useChange } from '../job/useSheet';
-import type { Entry } from './useEntry';
+import { type Entry, wetOn } from './useEntry';
 
 interface Props {
   sheet: Sheet;
@@ -10,6 +10,8 @@ interface Props {
   onKeypad: () => void;
 }
 
+const MOST_BITES = 2;
+
 /** How readings are typed, and further passes. */
 export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
   const id = sheet.job.id;
@@ -17,54 +19,70 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
     answer(api.POST('/api/jobs/{id}/compression/passes', { params: { path: { id } }, body: { kind } })),
   );
   const open = (kind: 'DRY' | 'WET') =>
-    add.mutate(kind, { onSuccess: (next) => entry.goTo(entry.cylinder, next.passes.at(-1)!.id) });
+    add.mutate(kind, {
+      onSuccess: (next) =>
+        entry.goTo((kind === 'WET' ? wetOn(next)[0] : undefined) ?? entry.cylinder, next.passes.at(-1)!.id),
+    });
   const wet = sheet.passes.some((p) => p.kind === 'WET');
   const testable = sheet.cylinders.some((c) => c.wetTestable);
   return (
-    <div className="no-print flex flex-wrap items-center gap-2 px-3 py-1.5">
-      <div role="group" aria-label="How readings are typed" className="flex">
-        {(
-          [
-            ['final', 'Final only'],
-            ['strokes', 'Stroke by stroke'],
-          ] as const
-        ).map(([mode, words]) => (
-          <button
-            key={mode}
-            aria-pressed={entry.mode === mode}
-            className="-ml-px min-h-[44px] border border-metal px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-            onClick={() => entry.setMode(mode)}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
-      <button className="button" onClick={entry.repeat}>
-        Repeat
-      </button>
-      <button className="button" aria-pressed={keypad} onClick={onKeypad}>
-        Keypad
-      </button>
-      {!wet && testable && (
-        <span className="-mb-4 ml-auto">
-          <BeforeSteps sheet={sheet} only={['POUR_OIL']} />
-        </span>
-      )}
-      <span className="ml-auto flex gap-2">
+    <>
+      <Bites sheet={sheet} entry={entry} />
+      <div className="no-print flex flex-wrap items-center gap-2 px-3 py-1.5">
+        <div role="group" aria-label="How readings are typed" className="flex">
+          {(
+            [
+              ['final', 'Final only'],
+              ['strokes', 'Stroke by stroke'],
+            ] as const
+          ).map(([mode, words]) => (
+            <button
+              key={mode}
+              aria-pressed={entry.mode === mode}
+              className="-ml-px min-h-[2.75rem] border border-metal px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+              onClick={() => entry.setMode(mode)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+        <button className="button" onClick={entry.repeat}>
+          Repeat
+        </button>
+        <button className="button" aria-pressed={keypad} onClick={onKeypad}>
+          Keypad
+        </button>
         {!wet && testable && (
-          <button className="button" onClick={() => open('WET')}>
-            Wet pass
-          </button>
-        )}
-        {!testable && (
-          <span className="max-w-[34ch] self-center text-[14px] leading-tight text-soft">
-            {sheet.compression.wetRefusal}
+          <span className="-mb-4 ml-auto">
+            <BeforeSteps sheet={sheet} only={['POUR_OIL']} />
           </span>
         )}
-        <button className="button" onClick={() => open('DRY')}>
-          Another dry pass
-        </button>
-      </span>
-    </div>
+        <span className="ml-auto flex gap-2">
+          {!wet && testable && (
+            <button className="button" onClick={() => open('WET')}>
+              Wet pass
+            </button>
+          )}
+          {!testable && (
+            <span className="max-w-[34ch] self-center text-[0.875rem] leading-tight text-soft">
+              {sheet.compression.wetRefusal}
+            </span>
+          )}
+          <button className="button" onClick={() => open('DRY')}>
+            Another dry pass
+          </button>
+        </span>
+      </div>
+    </>
+  );
+}
+
+/** What can hurt somebody, while it can: before the first reading of a pass is taken. The whole list stands under its tab. */
+function Bites({ sheet, entry }: { sheet: Sheet; entry: Entry }) {
+  const caution = entry.pass.readings.length === 0 ? sheet.cautions.slice(0, MOST_BITES) : [];
+  return caution.length === 0 ? null : (
+    <p className="no-print border-l-4 border-leak px-3 py-1 leading-snug font-medium" data-bites>
+      {caution.join(' ')}
+    </p>
   );
 }

@@ -17,7 +17,7 @@ export function PassDoubts({ sheet, pass }: { sheet: Sheet; pass: StoredPass }) 
       key={d.kind}
       role="alert"
       data-doubt={d.kind}
-      className="no-print flex flex-wrap items-center gap-2 border-b border-hair bg-well px-3 py-1.5 text-[16px]"
+      className="no-print flex flex-wrap items-center gap-2 border-b border-hair bg-well px-3 py-1.5 text-[1rem]"
     >
       <p className="mr-auto max-w-[62ch] font-medium text-leak">{d.text}</p>
       <Answers sheet={sheet} pass={pass} doubt={d} />

@@ -3,8 +3,10 @@ import type { Schemas, Sheet, StoredPass } from '../api/client';
 import type { RowsProps } from '../station/station';
 import { gridTemplate } from '../section/layout';
 import { Cells, Row } from '../section/SheetRow';
+import { rounded } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
-import { AskedNote } from '../ui/AskedNote';
+import { askedNote } from '../ui/askedNote';
+import { NotedCell } from '../ui/NotedCell';
 import { Attempts } from './Attempts';
 import { PassDoubts } from './PassDoubts';
 import { middleOf } from './middleOf';
@@ -80,8 +82,8 @@ function ResultRows({ sheet, ...rows }: RowsProps) {
             return (
               a &&
               results[c]?.standing === 'LOW' && (
-                <span className="text-[14px] whitespace-nowrap text-leak">
-                  {a.low.toFixed(1)}–{a.high.toFixed(1)}
+                <span className="whitespace-nowrap text-leak">
+                  {rounded(a).replace('about ', '≈ ').replace('under ', '< ')}
                 </span>
               )
             );
@@ -113,23 +115,33 @@ function PassRow({ sheet, columns, measure, pass, index, entry }: PassRowProps) 
   return (
     <div
       role="row"
-      className={`grid min-h-[46px] items-center border-b border-hair ${active ? 'bg-well' : ''}`}
+      className={`grid min-h-[2.875rem] items-center border-b border-hair ${active ? 'bg-well' : 'bg-paper'}`}
       style={{ gridTemplateColumns: gridTemplate(columns, measure) }}
       data-pass={index}
     >
-      <div role="rowheader" className="px-3 text-[17px] font-medium">
+      <div
+        role="rowheader"
+        className="sticky left-0 z-[1] flex h-full flex-col justify-center bg-inherit px-3 text-[1.0625rem] font-medium"
+      >
         {name}
         {active && pass.kind === 'WET' && (
-          <label className="no-print mt-0.5 flex items-center text-[14px] font-normal text-soft">
+          <span className="no-print flex items-center text-[0.875rem] font-normal text-soft">
             <input
-              className="mr-1 h-7 w-10 border border-metal bg-well text-center font-mono"
-              aria-label="Oil for this attempt in mL"
+              className="h-[2.75rem] w-11 border border-metal bg-well text-center font-mono"
+              aria-label={`Oil for this attempt in ${entry.doseIn}`}
               inputMode="decimal"
               value={entry.oil}
               onChange={(e) => entry.setOil(e.target.value)}
             />
-            mL oil
-          </label>
+            <button
+              type="button"
+              className="min-h-[2.75rem] min-w-[2.75rem] px-1 underline underline-offset-2 hover:text-act"
+              aria-label={`Oil in ${entry.doseIn}; change`}
+              onClick={() => entry.setDoseIn(entry.doseIn === 'mL' ? 'tsp' : 'mL')}
+            >
+              {entry.doseIn}
+            </button>
+          </span>
         )}
       </div>
       {columns.map((c, i) => (
@@ -143,7 +155,9 @@ function PassRow({ sheet, columns, measure, pass, index, entry }: PassRowProps) 
           </div>
         </Cells>
       ))}
-      <div className="text-soft">{units.symbol('pressure')}</div>
+      <div role="cell" className="pl-2 text-soft">
+        {units.symbol('pressure')}
+      </div>
     </div>
   );
 }
@@ -168,28 +182,29 @@ function EntryCell({
   const note =
     entry.refused ?? (refusedByRule ? { text: '', why: sheet.compression.wetRefusal ?? '' } : undefined);
   return (
-    <>
-      <input
-        data-readings
-        autoFocus
-        inputMode="decimal"
-        autoComplete="off"
-        className="h-full min-h-[46px] w-full border-2 border-act bg-well text-center font-mono text-[22px] text-act outline-none placeholder:text-metal"
-        aria-label={`${KINDS[pass.kind]} reading, cylinder ${label}${entry.open ? `, stroke ${entry.open.strokes + 1}` : ''}`}
-        aria-invalid={!!entry.refused}
-        aria-describedby="refused"
-        placeholder={counting.length ? units.format('pressure', middleOf(counting)) : undefined}
-        value={entry.text}
-        onChange={(e) => entry.setText(e.target.value)}
-      />
-      <span className="pointer-events-none absolute top-0.5 left-1.5 text-[11.5px] text-soft">
-        {entry.mode === 'strokes'
-          ? `stroke ${(entry.open?.strokes ?? 0) + 1}`
-          : attempt > 1
-            ? `repeat ${attempt - 1}`
-            : ''}
-      </span>
-      <AskedNote asked={entry.asked} refused={note} />
-    </>
+    <NotedCell note={askedNote(entry.asked, note)} dismiss={entry.clear}>
+      <div className="relative h-full">
+        <input
+          data-readings
+          autoFocus
+          inputMode="decimal"
+          autoComplete="off"
+          className="h-full min-h-[2.875rem] w-full border-2 border-act bg-well text-center font-mono text-[1.375rem] text-act outline-none placeholder:text-metal"
+          aria-label={`${KINDS[pass.kind]} reading, cylinder ${label}${entry.open ? `, stroke ${entry.open.strokes + 1}` : ''}`}
+          aria-invalid={!!entry.refused}
+          aria-describedby="refused"
+          placeholder={counting.length ? units.format('pressure', middleOf(counting)) : undefined}
+          value={entry.text}
+          onChange={(e) => entry.setText(e.target.value)}
+        />
+        <span className="pointer-events-none absolute top-0.5 left-1.5 text-[0.7188rem] text-soft">
+          {entry.mode === 'strokes'
+            ? `stroke ${(entry.open?.strokes ?? 0) + 1}`
+            : attempt > 1
+              ? `repeat ${attempt - 1}`
+              : ''}
+        </span>
+      </div>
+    </NotedCell>
   );
 }

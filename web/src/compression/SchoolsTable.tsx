@@ -24,7 +24,7 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
             <tr key={s.school} className="border-b border-hair align-top">
               <td className="w-10 py-1">
                 <button
-                  className="no-print flex size-[36px] items-center justify-center"
+                  className="no-print flex size-[2.25rem] items-center justify-center"
                   aria-pressed={s.school === sheet.leadingSchool}
                   aria-label={`Let lead: ${s.schoolWords}`}
                   title="Let this school lead in this shop"

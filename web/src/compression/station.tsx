@@ -43,6 +43,7 @@ export const compression: StationScreen = {
   station: 'COMPRESSION',
   path: '',
   name: 'Compression',
+  short: 'Compr.',
   Screen: CompressionStation,
   Rows: ReadingRows,
   Strip,

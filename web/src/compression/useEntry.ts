@@ -41,6 +41,7 @@ export function useEntry(sheet: Sheet) {
   });
   const [last, setLast] = useState<number>();
   const [oil, setOil] = useState('5');
+  const [doseIn, setDoseIn] = useState<DoseUnit>('mL');
   const [open, setOpen] = useState<{ key: string; passId: number; cylinder: number; strokes: number }>();
   // How values are typed belongs to the pass they are typed into, never to the job before.
   const [modes, setModes] = useState<Record<number, EntryMode>>({});
@@ -103,6 +104,11 @@ export function useEntry(sheet: Sheet) {
   };
 
   const advance = () => {
+    if (pass.kind === 'WET') {
+      const control = wetOn(sheet).find((c) => c !== cylinder && !isRead(pass, c));
+      goTo(control ?? cylinder);
+      return;
+    }
     const at = order.indexOf(cylinder);
     const taken = new Set(waiting.filter((s) => s.passId === pass.id).map((s) => s.cylinder));
     const unread = [...order.slice(at + 1), ...order.slice(0, at)].find(
@@ -134,7 +140,8 @@ export function useEntry(sheet: Sheet) {
       cell.refuse(text, whyNoNumber(text));
       return;
     }
-    const dose = pass.kind === 'WET' ? parseNumber(oil) : undefined;
+    const poured = pass.kind === 'WET' ? parseNumber(oil) : undefined;
+    const dose = poured === undefined ? undefined : poured * DOSES[doseIn];
     if (pass.kind === 'WET' && dose === undefined) {
       cell.refuse(text, 'Say how much oil went in.');
       return;
@@ -162,13 +169,18 @@ export function useEntry(sheet: Sheet) {
     advance();
   };
 
-  const repeat = () => goTo(isRead(pass, cylinder) || last === undefined ? cylinder : last);
+  const repeat = () => goTo(last ?? cylinder);
+  /** Where somebody went on purpose is where they read next, and again. */
+  const choose = (next: number, nextPass = pass.id) => {
+    setLast(undefined);
+    goTo(next, nextPass);
+  };
 
   const otherPass = (step: number) => {
     const at = sheet.passes.findIndex((p) => p.id === pass.id);
     const next = sheet.passes[at + step];
     if (next) {
-      goTo(cylinder, next.id);
+      choose(cylinder, next.id);
     }
   };
 
@@ -183,7 +195,7 @@ export function useEntry(sheet: Sheet) {
       on: key('r'),
       run: () => repeat(),
     },
-    ...arrows('another cylinder', (by) => goTo(around(asTheyStand(sheet.engine.engine), cylinder, by))),
+    ...arrows('another cylinder', (by) => choose(around(asTheyStand(sheet.engine.engine), cylinder, by))),
     { shown: '↑ ↓', does: 'dry or wet', on: key('ArrowUp'), run: () => otherPass(-1) },
     { on: key('ArrowDown'), run: () => otherPass(1) },
     keys.clear,
@@ -201,7 +213,10 @@ export function useEntry(sheet: Sheet) {
     open: open && open.cylinder === cylinder && open.passId === pass.id ? open : undefined,
     setText: cell.type,
     press: cell.press,
+    clear: cell.clear,
     setOil,
+    doseIn,
+    setDoseIn,
     setMode: (next: EntryMode) => {
       setModes((old) => ({ ...old, [pass.id]: next }));
       setOpen(undefined);
@@ -210,11 +225,25 @@ export function useEntry(sheet: Sheet) {
     save,
     repeat,
     advance,
-    goTo,
+    goTo: choose,
   };
 }
 
 export type Entry = ReturnType<typeof useEntry>;
+
+export type DoseUnit = 'mL' | 'tsp';
+
+/** Millilitres; a teaspoon is what lies at hand. */
+const DOSES: Record<DoseUnit, number> = { mL: 1, tsp: 5 };
+
+/** Where oil tells most: the low cylinders, then a level one as control. */
+export function wetOn(sheet: Sheet): number[] {
+  const results = Object.values(sheet.compression.cylinders).filter(
+    (r) => sheet.cylinders.find((c) => c.number === r.cylinder)?.wetTestable,
+  );
+  const at = (standing: string) => results.filter((r) => r.standing === standing).map((r) => r.cylinder);
+  return [...at('LOW'), ...at('LEVEL').slice(0, 1)];
+}
 
 /** A dry pass wants every cylinder; a wet one only those somebody chooses. */
 function firstToRead(pass: StoredPass, order: number[]): number | undefined {

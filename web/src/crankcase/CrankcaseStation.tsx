@@ -1,36 +1,52 @@
+import { useState } from 'react';
 import type { Schemas, Sheet } from '../api/client';
+import { labelOf } from '../api/labelOf';
 import { Group, StationFrame } from '../examination/StationFrame';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
+import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { YesNo } from '../ui/YesNo';
+import { useUnits } from '../units/UnitsContext';
 import { labels } from '../words/labels';
 
-type Run = Schemas['HoldRun'];
-type BubblePlace = keyof Schemas['CrankcaseHold']['bubbles'] & string;
+type Chamber = Schemas['Chamber'];
+type BubblePlace = keyof Chamber['bubbles'] & string;
 
-/** Two-strokes: whether the crankcase holds pressure and vacuum. */
+/** What pushes a seal out, and what is pumped; in kPa, shown in the unit that is typed. */
+const MOST_KPA = 50;
+const USUAL_KPA = 40;
+
+const FIELDS = [
+  ['startKPa', 'At the start'],
+  ['endKPa', 'At the end'],
+  ['seconds', 'Watched for'],
+] as const;
+
+/** Two-strokes: whether each crank chamber holds pressure and vacuum. */
 export function CrankcaseStation({ sheet }: { sheet: Sheet }) {
   const { set, error, errorAt } = useExamine(sheet.job.id, 'crankcase');
+  const units = useUnits();
+  const [chosen, setChosen] = useState(sheet.cylinders[0]!.number);
   const hold = sheet.examination.crankcase;
+  const unnamed = !!hold.pressure || !!hold.vacuum || Object.keys(hold.bubbles).length > 0;
+  const here: Chamber = hold.chambers[chosen] ?? { bubbles: {} };
+  const change = (patch: unknown) => set({ chambers: { [chosen]: patch } } as never);
+  const places = labels<BubblePlace>('BubblePlace').filter(
+    ([place]) => place !== 'CENTRE_SEAL' || sheet.cylinders.length > 1,
+  );
   const run = (which: 'pressure' | 'vacuum', title: string, hint: string) => (
     <Group title={title}>
       <p className="w-full text-soft">{hint}</p>
-      {(
-        [
-          ['startKPa', 'At the start'],
-          ['endKPa', 'At the end'],
-          ['seconds', 'Watched for'],
-        ] as const
-      ).map(([field, label]) => (
+      {FIELDS.map(([field, label]) => (
         <div key={field} className="w-40">
           <QuantityField
             label={label}
             quantity={field === 'seconds' ? undefined : 'pressure'}
             unit={field === 'seconds' ? 's' : undefined}
-            value={hold[which]?.[field]}
-            error={errorAt(`${which}.${field}`)}
-            onCommit={(v) => set({ [which]: { [field]: v ?? null } as Partial<Run> })}
+            value={here[which]?.[field]}
+            error={errorAt(`chambers.${chosen}.${which}.${field}`)}
+            onCommit={(v) => change({ [which]: { [field]: v ?? null } })}
           />
         </div>
       ))}
@@ -44,19 +60,36 @@ export function CrankcaseStation({ sheet }: { sheet: Sheet }) {
       error={error}
     >
       <p className="mb-3 border-l-4 border-leak pl-3">
-        Never more than 50 kPa: a shut crankcase blows its seals out. Pump by hand, not from a compressor.
+        Never more than {units.withUnit('pressure', MOST_KPA)}: a shut crankcase blows its seals out. Pump by
+        hand, not from a compressor.
       </p>
-      {run('pressure', 'Pressure', 'About 40 kPa, a minute or longer.')}
+      {unnamed && (
+        <p className="mb-3 font-medium">
+          An older record does not say of which chamber it is. It counts for the engine; take it again for
+          each chamber.
+        </p>
+      )}
+      {sheet.cylinders.length > 1 && (
+        <div className="mb-4">
+          <Choice
+            label="Chamber under cylinder"
+            value={String(chosen)}
+            options={sheet.cylinders.map((c) => [String(c.number), labelOf(sheet, c.number)])}
+            onChange={(n) => n && setChosen(Number(n))}
+          />
+        </div>
+      )}
+      {run('pressure', 'Pressure', `About ${units.withUnit('pressure', USUAL_KPA)}, a minute or longer.`)}
       {run('vacuum', 'Vacuum', 'The same below ambient: it finds seal lips that pressure pushes on.')}
       <Group title="Bubbles under pressure, by place">
-        {labels<BubblePlace>('BubblePlace').map(([place, words]) => (
+        {places.map(([place, words]) => (
           <YesNo
             key={place}
             label={words}
-            yes="bubbles"
+            yes={place === 'CENTRE_SEAL' ? 'air there' : 'bubbles'}
             no="none"
-            value={hold.bubbles[place]}
-            onChange={(seen) => set({ bubbles: { [place]: seen ?? null } })}
+            value={here.bubbles[place]}
+            onChange={(seen) => change({ bubbles: { [place]: seen ?? null } })}
           />
         ))}
       </Group>

@@ -6,6 +6,7 @@ export const crankcase: StationScreen = {
   station: 'CRANKCASE',
   path: '/crankcase',
   name: 'Crankcase hold',
+  short: 'Crankc.',
   Screen: CrankcaseStation,
   words: (sheet) => counted(sheet, 'CRANKCASE', 'pressure and vacuum'),
 };

@@ -129,7 +129,7 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
                 <button
                   key={o.join('-')}
                   type="button"
-                  className="min-h-[32px] font-mono text-[14px] underline underline-offset-2 hover:text-act"
+                  className="min-h-[2rem] font-mono text-[0.875rem] underline underline-offset-2 hover:text-act"
                   onClick={() => {
                     setOrderProblem(undefined);
                     onChange({ firingOrder: o });
@@ -206,7 +206,7 @@ function Options({ label, options, chosen, onChoose }: OptionsProps) {
             key={o}
             type="button"
             aria-pressed={o === chosen}
-            className="min-h-[44px] border border-metal bg-well px-3 font-mono text-[14px] aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            className="min-h-[2.75rem] border border-metal bg-well px-3 font-mono text-[0.875rem] aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
             onClick={() => onChoose(i)}
           >
             {o}

@@ -139,7 +139,7 @@ function Banks({ engine }: { engine: EngineDocument }) {
                   y={y + 4.5}
                   textAnchor="middle"
                   fill="var(--ink)"
-                  className="font-mono text-[13px]"
+                  className="font-mono text-[0.8125rem]"
                 >
                   {labelIn(engine, c)}
                 </text>

@@ -48,7 +48,7 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
   );
   return (
     <div className="space-y-6">
-      <div className="max-w-[520px]">
+      <div className="max-w-[32.5rem]">
         <TextField
           label="Name, as this shop calls it"
           value={engine.name}
@@ -191,7 +191,7 @@ function LimitFields({ label, quantity, limit, error, onChange }: LimitProps) {
             value={limit.source}
             onCommit={(source) => onChange({ ...limit, source })}
           />
-          <label className="flex min-h-[44px] items-center gap-2">
+          <label className="flex min-h-[2.75rem] items-center gap-2">
             <input
               type="checkbox"
               className="size-6 accent-act"

@@ -73,14 +73,14 @@ export function OrientationMap({ engine, cylinders }: Props) {
               y={p.y + 4}
               textAnchor="middle"
               fill="var(--ink)"
-              className={step < 18 ? 'font-mono text-[9px]' : 'font-mono text-[11.5px]'}
+              className={step < 18 ? 'font-mono text-[0.5625rem]' : 'font-mono text-[0.7188rem]'}
             >
               {labelOf({ cylinders }, p.cylinder)}
             </text>
           </g>
         ))}
       </svg>
-      <span className="block text-center text-[14px] text-soft">
+      <span className="block text-center text-[0.875rem] text-soft">
         you, at the {SIDES[side]} · thick line: flywheel
       </span>
     </button>

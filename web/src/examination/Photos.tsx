@@ -36,7 +36,7 @@ export function Photos({ sheet, part, cylinder }: Props) {
           <img
             src={`/api/photos/${p.key}`}
             alt={`Photo of cylinder ${cylinder}`}
-            className="h-[44px] border border-metal"
+            className="h-[2.75rem] border border-metal"
           />
         </a>
       ))}

@@ -20,7 +20,7 @@ export function Statements({ sheet, statements, empty }: Props) {
           key={s.rule + s.cylinders.join()}
           className={`break-inside-avoid border-l-4 pl-3 ${s.urgency === 'STOP_RUNNING' ? 'border-leak' : s.counts ? 'border-ink' : 'border-dotted border-metal text-soft'}`}
         >
-          <p className="text-[16px] font-medium">
+          <p className="text-[1rem] font-medium">
             {s.cylinders.length > 0 && (
               <span className="mr-2 font-mono">{s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}</span>
             )}

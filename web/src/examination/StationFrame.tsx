@@ -1,6 +1,7 @@
-import type { ReactNode } from 'react';
-import type { Sheet } from '../api/client';
+import { type ReactNode, useState } from 'react';
+import type { Sheet, Statement } from '../api/client';
 import { VerdictPanel } from '../verdict/VerdictPanel';
+import { Statements } from './Statements';
 
 interface Props {
   sheet: Sheet;
@@ -16,18 +17,43 @@ interface Props {
 export function StationFrame({ sheet, title, about, error, current, children }: Props) {
   return (
     <>
-      <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
-        <h2 className="text-[22px] leading-tight font-semibold">{title}</h2>
-        <p className="mb-3 max-w-[80ch] text-soft">{about}</p>
-        {error && (
-          <p role="alert" className="refusal mb-3">
-            {error}
-          </p>
-        )}
-        {children}
+      <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+        <div className="min-h-0 flex-1 overflow-y-auto px-6 py-4">
+          <h2 className="text-[1.375rem] leading-tight font-semibold">{title}</h2>
+          <p className="mb-3 max-w-[80ch] text-soft">{about}</p>
+          {error && (
+            <p role="alert" className="refusal mb-3">
+              {error}
+            </p>
+          )}
+          {children}
+        </div>
+        <JustSaid sheet={sheet} />
       </div>
       <VerdictPanel sheet={sheet} current={current} />
     </>
+  );
+}
+
+/** What the last tap has made the signs say, beside the tap: further down the page nobody would see it. */
+function JustSaid({ sheet }: { sheet: Sheet }) {
+  const nameOf = (s: Statement) => `${s.rule} ${s.cylinders.join()}`;
+  const names = sheet.seen.statements.map(nameOf).join('\n');
+  const [before, setBefore] = useState(names);
+  const [said, setSaid] = useState<string[]>([]);
+  if (names !== before) {
+    const known = new Set(before.split('\n'));
+    setBefore(names);
+    setSaid(names.split('\n').filter((n) => !known.has(n)));
+  }
+  const fresh = sheet.seen.statements.filter((s) => said.includes(nameOf(s)));
+  return fresh.length === 0 ? null : (
+    <div
+      className="no-print max-h-[9rem] shrink-0 overflow-y-auto border-t border-ink bg-well px-6 py-2"
+      role="status"
+    >
+      <Statements sheet={sheet} statements={fresh} />
+    </div>
   );
 }
 
@@ -35,7 +61,7 @@ export function StationFrame({ sheet, title, about, error, current, children }: 
 export function Group({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section className="mb-5">
-      <h3 className="mb-2 border-b border-hair pb-1 text-[18px] font-semibold">{title}</h3>
+      <h3 className="mb-2 border-b border-hair pb-1 text-[1.125rem] font-semibold">{title}</h3>
       <div className="flex flex-wrap gap-x-6 gap-y-3">{children}</div>
     </section>
   );

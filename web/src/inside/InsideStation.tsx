@@ -44,10 +44,10 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
           <button
             key={c}
             aria-pressed={c === cylinder}
-            className="-ml-px min-h-[56px] min-w-[72px] border border-metal px-2 first:ml-0 aria-pressed:border-ink aria-pressed:bg-well"
+            className="-ml-px min-h-[3.5rem] min-w-[4.5rem] border border-metal px-2 first:ml-0 aria-pressed:border-ink aria-pressed:bg-well"
             onClick={() => setCylinder(c)}
           >
-            <span className={`block font-mono text-[18px] font-bold ${c === cylinder ? 'text-act' : ''}`}>
+            <span className={`block font-mono text-[1.125rem] font-bold ${c === cylinder ? 'text-act' : ''}`}>
               {labelOf(sheet, c)}
             </span>
             <span className="text-soft">{looks.get(c) ?? '–'}</span>

@@ -8,6 +8,7 @@ export const inside: StationScreen = {
   station: 'INSIDE',
   path: '/inside',
   name: 'Look inside',
+  short: 'Inside',
   Screen: InsideStation,
   Rows: (props) => <LookRow {...props} name="inside" looks={props.sheet.seen.inside} />,
   Strip: ({ sheet }) => <LookStrip sheet={sheet} looks={sheet.seen.inside} />,

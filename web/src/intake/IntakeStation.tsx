@@ -33,14 +33,14 @@ export function IntakeStation({ sheet }: { sheet: Sheet }) {
     error instanceof Refusal ? error.at(field) : undefined;
   return (
     <div className="min-w-0 flex-1 overflow-y-auto px-7 py-5">
-      <h2 className="mb-3 text-[22px] font-semibold">Job</h2>
+      <h2 className="mb-3 text-[1.375rem] font-semibold">Job</h2>
       <General error={saveJob.error} />
       <JobFields job={sheet.job.job} errorAt={at(saveJob.error)} onChange={saveJob.mutate} />
       <div className="mt-5">
         <ToldFields sheet={sheet} />
       </div>
       <ServiceLog sheet={sheet} />
-      <h2 className="mt-7 mb-1 text-[22px] font-semibold">Engine</h2>
+      <h2 className="mt-7 mb-1 text-[1.375rem] font-semibold">Engine</h2>
       <p className="mb-3 max-w-[75ch] text-soft">
         Name and cylinders are enough to start. Everything else makes a result surer; what is missing is said
         with it.

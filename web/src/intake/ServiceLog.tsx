@@ -28,8 +28,8 @@ export function ServiceLog({ sheet }: { sheet: Sheet }) {
   const set = (change: Partial<Entry>) => setEntry((old) => ({ ...(old ?? fresh), ...change }));
   return (
     <section className="mb-6" aria-label="Service log">
-      <h2 className="mb-1 text-[22px] font-semibold">Service log</h2>
-      <p className="mb-2 text-[17px]">{sheet.lastOilChange}</p>
+      <h2 className="mb-1 text-[1.375rem] font-semibold">Service log</h2>
+      <p className="mb-2 text-[1.0625rem]">{sheet.lastOilChange}</p>
       {sheet.service.length > 0 && (
         <table className="mb-2 w-full text-left">
           <tbody>
@@ -68,7 +68,7 @@ export function ServiceLog({ sheet }: { sheet: Sheet }) {
           />
           <TextField
             label="Date"
-            type="date"
+            hint="2026-11-25"
             value={entry.date}
             error={at('date')}
             onCommit={(date) => set({ date })}

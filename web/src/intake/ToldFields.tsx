@@ -1,5 +1,6 @@
 import type { Schemas, Sheet } from '../api/client';
 import { Group } from '../examination/StationFrame';
+import { NOISE } from '../examination/noise';
 import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
@@ -7,7 +8,7 @@ import { Answers } from '../ui/Answers';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
-import { NOISE, REASON, USE } from './questions';
+import { REASON, USE } from './questions';
 import { labels } from '../words/labels';
 
 type Suspect = NonNullable<Schemas['KnownWeakness']['suspect']>;
@@ -70,7 +71,23 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
           answers={told.history}
           onAnswer={(item, answer) => set({ history: { [item]: answer ?? null } })}
         />
-        {told.history.FRESHLY_BUILT && number('hoursSinceBuilt', 'Hours since it was built', 'h')}
+        {number('hoursSinceBuilt', 'Hours since it was rebuilt', 'h')}
+        <div className="w-80">
+          <TextField
+            label="What was changed lately"
+            value={told.changed}
+            error={errorAt('changed')}
+            onCommit={(changed) => set({ changed: changed || undefined })}
+          />
+        </div>
+        <div className="w-44">
+          <TextField
+            label="and when"
+            value={told.changedWhen}
+            error={errorAt('changedWhen')}
+            onCommit={(changedWhen) => set({ changedWhen: changedWhen || undefined })}
+          />
+        </div>
         <Questions table={USE} told={told} set={set} />
         <Choice
           label="This family is known for"

@@ -5,12 +5,6 @@ const told = questionsOf<Schemas['Intake']>();
 
 export const REASON = [told.choice('purpose', 'Reason', 'Purpose')];
 
-/** Only where noise is complained of. */
-export const NOISE = [
-  told.choice('noise', 'Sounds like', 'NoiseKind'),
-  told.choice('noiseMoment', 'When', 'NoiseMoment'),
-];
-
 export const USE = [
   told.choice('airFilter', 'Air filter and duct', 'AirFilter'),
   told.yesNo('meterFromOtherEngine', 'Meter belongs to another engine'),

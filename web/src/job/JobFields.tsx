@@ -22,7 +22,7 @@ export function JobFields({ job, errorAt, onChange }: Props) {
       </div>
       <TextField
         label="Date"
-        type="date"
+        hint="2026-11-25"
         value={job.date}
         error={errorAt('date')}
         onCommit={(date) => onChange({ date })}

@@ -22,9 +22,9 @@ export function JobsPage() {
     <div className="flex h-full flex-col p-2">
       <main className="min-h-0 flex-1 overflow-y-auto border-2 border-ink px-8 py-5">
         <header className="flex flex-wrap items-end gap-3">
-          <h1 className="mr-auto text-[30px] leading-none font-semibold">
+          <h1 className="mr-auto text-[1.875rem] leading-none font-semibold">
             Silent Otter
-            <span className="ml-4 text-[18px] font-normal text-soft">where an engine loses its seal</span>
+            <span className="ml-4 text-[1.125rem] font-normal text-soft">where an engine loses its seal</span>
           </h1>
           <Link className="button" to="/calculator">
             Calculator
@@ -35,7 +35,7 @@ export function JobsPage() {
           </Link>
         </header>
         <input
-          className="field mt-5 text-[17px]"
+          className="field mt-5 text-[1.0625rem]"
           type="search"
           aria-label="Search jobs"
           placeholder="Search engine, complaint, verdict, technician or date"
@@ -44,7 +44,7 @@ export function JobsPage() {
         />
         {error && <p className="refusal mt-3">{error.message}</p>}
         {data && (
-          <table className="mt-4 w-full text-left text-[17px]">
+          <table className="mt-4 w-full text-left text-[1.0625rem]">
             <thead>
               <tr className="border-b-2 border-ink">
                 {['Date', 'Engine', 'Complaint', 'Verdict', 'By'].map((h) => (
@@ -61,14 +61,14 @@ export function JobsPage() {
                   className="cursor-pointer border-b border-hair hover:bg-well"
                   onClick={() => void navigate(`/jobs/${j.id}`)}
                 >
-                  <td className="py-3 pr-4 font-mono text-[15px] whitespace-nowrap">{j.date}</td>
+                  <td className="py-3 pr-4 font-mono text-[0.9375rem] whitespace-nowrap">{j.date}</td>
                   <td className="pr-4">
                     <Link to={`/jobs/${j.id}`} className="font-medium underline-offset-4 hover:underline">
                       {j.engineName}
                     </Link>
                     <span className="ml-2 text-soft">{j.cylinders} cyl.</span>
                   </td>
-                  <td className="max-w-[300px] truncate pr-4 text-soft">{j.complaint}</td>
+                  <td className="max-w-[18.75rem] truncate pr-4 text-soft">{j.complaint}</td>
                   <td className={`pr-4 font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
                     {j.tone === 'LOSS' && <span aria-hidden>▸ </span>}
                     {j.upToDate ? j.headline : <span className="text-soft">{j.headline} …</span>}
@@ -80,7 +80,7 @@ export function JobsPage() {
           </table>
         )}
         {data?.total === 0 && (
-          <p className="mt-8 text-[18px]">
+          <p className="mt-8 text-[1.125rem]">
             {search
               ? `Nothing matches “${search}”.`
               : 'No jobs yet. Start one: an engine needs no more than a name and its cylinders.'}

@@ -14,10 +14,10 @@ export function KeysDialog({ open, onOpenChange }: Props) {
       <Dialog.Portal>
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-30 w-[440px] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
+          className="fixed top-1/2 left-1/2 z-30 w-[27.5rem] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
         >
           <Dialog.Title className="heading mb-3">Keys</Dialog.Title>
-          <dl className="grid grid-cols-[90px_1fr] gap-y-2 text-[16px]">
+          <dl className="grid grid-cols-[90px_1fr] gap-y-2 text-[1rem]">
             {keys.map(({ shown, does }) => (
               <div key={`${shown} ${does}`} className="contents">
                 <dt className="font-mono">{shown}</dt>

@@ -48,7 +48,8 @@ function typing(target: EventTarget | null): boolean {
 export function useKeys(table: Key[]) {
   useShownKeys(table);
   const onKey = useEffectEvent((e: KeyboardEvent) => {
-    if (typing(e.target) || e.defaultPrevented || e.altKey) {
+    // Esc leads out of any field.
+    if ((typing(e.target) && e.key !== 'Escape') || e.defaultPrevented || e.altKey) {
       return;
     }
     const line = table.find((k) => k.on(e));

@@ -1,7 +1,9 @@
 import type { Sheet } from '../api/client';
 import type { RowsProps } from '../station/station';
 import { Row } from '../section/SheetRow';
-import { AskedNote } from '../ui/AskedNote';
+import { askedNote } from '../ui/askedNote';
+import { NotedCell } from '../ui/NotedCell';
+import { rounded } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import type { LeakdownHand } from './useLeakdown';
 import { labelOf } from '../api/labelOf';
@@ -24,17 +26,22 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
     <>
       <Row
         {...rows}
-        name={<span className="text-[17px] font-medium whitespace-nowrap text-ink">Leak-down</span>}
+        name={
+          <>
+            <span className="text-[1.0625rem] font-medium whitespace-nowrap text-ink">Leak-down</span>
+            {hand && <TesterInHand hand={hand} />}
+          </>
+        }
         unit="% lost"
       >
         {(c) =>
           !hand ? (
-            <span className={`text-[20px] ${tone(c)}`}>{at.get(c)?.percent.toFixed(0)}</span>
+            <span className={`text-[1.25rem] ${tone(c)}`}>{at.get(c)?.percent.toFixed(0)}</span>
           ) : hand.cylinder === c ? (
             <EntryCell sheet={sheet} hand={hand} cylinder={c} />
           ) : (
             <button
-              className={`min-h-[44px] w-full text-[20px] hover:bg-well ${tone(c)}`}
+              className={`min-h-[2.75rem] w-full text-[1.25rem] hover:bg-well ${tone(c)}`}
               aria-label={`Leak-down on ${labelOf(sheet, c)}: ${at.get(c)?.percent.toFixed(0) ?? 'not read'}`}
               onClick={() => hand.goTo(c)}
             >
@@ -49,9 +56,7 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
             const a = at.get(c)?.areaMm2;
             return (
               a && (
-                <span className={tone(c)}>
-                  {a.low < 0.3 * a.best ? `< ${a.high.toFixed(2)}` : a.best.toFixed(2)}
-                </span>
+                <span className={tone(c)}>{rounded(a).replace('about ', '≈ ').replace('under ', '< ')}</span>
               )
             );
           }}
@@ -60,7 +65,7 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
       {cylinders.some((c) => c.paths.length > 0) && (
         <Row {...rows} name="heard" unit="" slim>
           {(c) => (
-            <span className={`font-sans text-[14px] leading-tight ${tone(c)}`}>
+            <span className={`font-sans text-[0.875rem] leading-tight ${tone(c)}`}>
               {at
                 .get(c)
                 ?.paths.map((p) => `${p.placeWords} ${p.heardWords}`)
@@ -73,36 +78,47 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
   );
 }
 
+/** Which tester, and whether it is calibrated: in view whatever else is. */
+function TesterInHand({ hand }: { hand: LeakdownHand }) {
+  const t = hand.tester?.tester;
+  return (
+    <span className="no-print text-[0.8125rem] leading-tight" data-tester>
+      {!t ? 'no tester yet' : t.calibrated ? `${t.name}, calibrated` : `${t.name}, not calibrated`}
+    </span>
+  );
+}
+
 function EntryCell({ sheet, hand, cylinder }: { sheet: Sheet; hand: LeakdownHand; cylinder: number }) {
   const units = useUnits();
   const last = sheet.leakdown.cylinders.find((c) => c.cylinder === cylinder);
   return (
-    <div className="relative">
-      <input
-        data-readings
-        autoFocus
-        inputMode="decimal"
-        autoComplete="off"
-        className="h-[46px] w-full border-2 border-act bg-well text-center font-mono text-[22px] text-act outline-none placeholder:text-metal"
-        aria-describedby="leakdown-unit"
-        aria-label={`${hand.twoGauges ? 'Second gauge' : 'Leak-down'}, cylinder ${labelOf(sheet, cylinder)}`}
-        aria-invalid={!!hand.refused}
-        placeholder={hand.twoGauges ? undefined : last?.percent.toFixed(0)}
-        value={hand.text}
-        onChange={(e) => hand.setText(e.target.value)}
-      />
-      <span
-        id="leakdown-unit"
-        data-unit
-        className="block py-0.5 text-center font-sans text-[13px] leading-[1.05] text-ink"
-      >
-        {hand.tester
-          ? hand.twoGauges
-            ? `${units.symbol('pressure')}, second gauge`
-            : '% lost'
-          : 'which tester?'}
-      </span>
-      <AskedNote asked={hand.asked} refused={hand.refused} />
-    </div>
+    <NotedCell note={askedNote(hand.asked, hand.refused)} dismiss={hand.clear}>
+      <div className="relative">
+        <input
+          data-readings
+          autoFocus
+          inputMode="decimal"
+          autoComplete="off"
+          className="h-[2.875rem] w-full border-2 border-act bg-well text-center font-mono text-[1.375rem] text-act outline-none placeholder:text-metal"
+          aria-describedby="leakdown-unit"
+          aria-label={`${hand.twoGauges ? 'Second gauge' : 'Leak-down'}, cylinder ${labelOf(sheet, cylinder)}`}
+          aria-invalid={!!hand.refused}
+          placeholder={hand.twoGauges ? undefined : last?.percent.toFixed(0)}
+          value={hand.text}
+          onChange={(e) => hand.setText(e.target.value)}
+        />
+        <span
+          id="leakdown-unit"
+          data-unit
+          className="block py-0.5 text-center font-sans text-[0.8125rem] leading-[1.05] text-ink"
+        >
+          {hand.tester
+            ? hand.twoGauges
+              ? `${units.symbol('pressure')}, second gauge`
+              : '% lost'
+            : 'which tester?'}
+        </span>
+      </div>
+    </NotedCell>
   );
 }

@@ -15,7 +15,7 @@ export function LeakdownSchools({ sheet }: { sheet: Sheet }) {
           <tr className="border-b border-ink">
             <th />
             {sheet.leakdown.cylinders.map((c) => (
-              <th key={c.cylinder} className="py-1 pr-3 font-mono text-[18px]">
+              <th key={c.cylinder} className="py-1 pr-3 font-mono text-[1.125rem]">
                 {labelOf(sheet, c.cylinder)}
               </th>
             ))}

@@ -1,17 +1,17 @@
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import type { ScreenProps } from '../station/station';
-import { columnsOf, measure } from '../section/layout';
-import { Section } from '../section/Section';
+import { Pad } from '../station/Pad';
 import { SheetTable } from '../station/SheetTable';
-import { useWidth } from '../section/useWidth';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { Choice } from '../ui/Choice';
+import { byTouch, Keypad } from '../ui/Keypad';
+import { rounded, withinRange } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
-import { Listening } from './Listening';
+import { ListeningBoard } from './ListeningBoard';
 import { nameOf, TesterBar } from './Testers';
 import { TurningGuide } from './TurningGuide';
 import { ValveClearance } from './ValveClearance';
@@ -20,13 +20,15 @@ import { labelOf } from '../api/labelOf';
 import { MoveTo } from '../ui/MoveTo';
 import { label, labels } from '../words/labels';
 
-/** The leak-down bench: read, listen, turn to the next in firing order. */
+/** What the bench needs under the rows before the section may take more. */
+const BENCH = 352;
+const WITH_KEYPAD = 590;
+
+/** The leak-down bench: read, listen, turn to the next in firing order, all within one hand's reach. */
 export function LeakdownStation({ sheet, whole }: ScreenProps) {
-  const [ref, width] = useWidth();
-  const columns = columnsOf(sheet.engine.engine);
-  const m = measure(width, columns);
   const hand = useLeakdown(sheet);
   const [tab, setTab] = useState(hand.tester ? 'listen' : 'tester');
+  const [keypad, setKeypad] = useState(byTouch);
   const doubts = sheet.leakdown.faults.length;
   const tabs = [
     ['listen', 'Listen, turn'],
@@ -39,33 +41,51 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
   ] as const;
   return (
     <>
-      <div ref={ref} className="flex min-h-0 min-w-0 flex-1 flex-col overflow-y-auto">
-        {width > 0 && (
-          <div className="shrink-0 overflow-x-auto overflow-y-hidden">
-            <Section sheet={sheet} columns={columns} measure={m} current={hand.cylinder} />
-            <SheetTable
-              sheet={sheet}
-              columns={columns}
-              measure={m}
-              rows={whole.rows}
-              brief
-              own={{
-                station: 'LEAKDOWN',
-                rows: <LeakdownRows sheet={sheet} columns={columns} measure={m} hand={hand} />,
-              }}
-            />
-          </div>
+      <Pad
+        sheet={sheet}
+        current={hand.cylinder}
+        least={keypad ? WITH_KEYPAD : BENCH}
+        table={(columns, measure) => (
+          <SheetTable
+            sheet={sheet}
+            columns={columns}
+            measure={measure}
+            rows={whole.rows}
+            brief
+            own={{
+              station: 'LEAKDOWN',
+              rows: <LeakdownRows sheet={sheet} columns={columns} measure={measure} hand={hand} />,
+            }}
+          />
         )}
+      >
         <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
           <BenchTab value="listen">
             {hand.problem && <p className="refusal">{hand.problem}</p>}
-            <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
-            <Listening sheet={sheet} hand={hand} />
-            {hand.latest && <DoneSince hand={hand} />}
+            <div className="grid grid-cols-[1.5fr_1fr] gap-x-6 gap-y-4">
+              <ListeningBoard sheet={sheet} hand={hand} />
+              {!keypad && <Turn sheet={sheet} hand={hand} onKeypad={() => setKeypad(true)} />}
+              {keypad && (
+                <>
+                  <div className="order-first col-span-2 grid grid-cols-[19rem_1fr] gap-5">
+                    <Keypad
+                      press={hand.press}
+                      save={hand.save}
+                      saves={hand.text ? 'Save' : 'Save reading'}
+                      space="settling: next value"
+                      hide={() => setKeypad(false)}
+                    />
+                    <Turn sheet={sheet} hand={hand} onKeypad={() => setKeypad(false)} shown />
+                  </div>
+                  <Sundries hand={hand} />
+                </>
+              )}
+            </div>
+            {!keypad && <Sundries hand={hand} />}
           </BenchTab>
           <BenchTab value="tester">
             {sheet.leakdown.testers.length === 0 && (
-              <p className="max-w-[70ch] text-[16px]">
+              <p className="max-w-[70ch] text-[1rem]">
                 First the tester: two gauges, a dial of per cent, or zones. Its supply and orifice turn per
                 cent into mm², which compares with any other tester. What you do not know can be calibrated
                 later.
@@ -91,9 +111,61 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
             <CautionList cautions={sheet.leakdown.cautions} />
           </BenchTab>
         </BenchTabs>
-      </div>
+      </Pad>
       <VerdictPanel sheet={sheet} current={hand.cylinder} />
     </>
+  );
+}
+
+interface TurnProps {
+  sheet: Sheet;
+  hand: LeakdownHand;
+  onKeypad: () => void;
+  shown?: boolean;
+}
+
+/** Where the crank goes next, and the tester's own check beside it. */
+function Turn({ sheet, hand, onKeypad, shown = false }: TurnProps) {
+  return (
+    <div>
+      <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
+      <div className="mt-1 flex flex-wrap items-center gap-x-4">
+        <label className="flex min-h-[2.75rem] items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-6 accent-[var(--act)]"
+            checked={hand.zeroed}
+            onChange={(e) => hand.setZeroed(e.target.checked)}
+          />
+          zeroed, outlet shut
+        </label>
+        <button
+          className="min-h-[2.75rem] underline underline-offset-4 hover:text-act"
+          aria-pressed={shown}
+          onClick={onKeypad}
+        >
+          {shown ? 'Hide keypad' : 'Keypad'}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** What is asked beside the reading: how it was listened for, and what was done since the last attempt. */
+function Sundries({ hand }: { hand: LeakdownHand }) {
+  if (!hand.latest) {
+    return null;
+  }
+  return (
+    <div className="flex flex-wrap gap-x-6 gap-y-3">
+      <DoneSince hand={hand} />
+      <Choice
+        label="Listened with"
+        value={hand.listenedWith}
+        options={labels('ListenedWith')}
+        onChange={hand.setListenedWith}
+      />
+    </div>
   );
 }
 
@@ -169,12 +241,10 @@ function Results({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sheet.leakdown.cylinders.map((c) => (
             <tr key={c.cylinder} className={`border-b border-hair font-mono ${c.leaks ? 'text-leak' : ''}`}>
-              <td className="py-1.5 pr-3 text-[18px]">{labelOf(sheet, c.cylinder)}</td>
+              <td className="py-1.5 pr-3 text-[1.125rem]">{labelOf(sheet, c.cylinder)}</td>
               <td className="pr-3">{c.percent.toFixed(1)}</td>
               <td className="pr-3">
-                {c.areaMm2
-                  ? `${c.areaMm2.best.toFixed(2)} (${c.areaMm2.low.toFixed(2)}–${c.areaMm2.high.toFixed(2)})`
-                  : 'not known'}
+                {c.areaMm2 ? `${rounded(c.areaMm2)} (${withinRange(c.areaMm2)})` : 'not known'}
               </td>
               <td className="pr-3">{c.holeMm != null && `${c.holeMm.toFixed(2)} mm`}</td>
               <td className="pr-3">{c.freeAirLPerMin != null && `${c.freeAirLPerMin.toFixed(0)} L/min`}</td>
@@ -217,7 +287,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
           key={r.id}
           className={`flex flex-wrap gap-x-4 py-1.5 ${r.setAside ? 'text-soft line-through' : ''}`}
         >
-          <span className="w-8 font-mono text-[18px]">{labelOf(sheet, r.cylinder)}</span>
+          <span className="w-8 font-mono text-[1.125rem]">{labelOf(sheet, r.cylinder)}</span>
           <span className="w-28 font-mono">
             {r.reading.leakPercent != null
               ? `${r.reading.leakPercent} %`
@@ -232,6 +302,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
                 `settled from ${r.reading.settlingKPa.map((v) => units.format('pressure', v)).join(', ')} ${units.symbol('pressure')}`,
               r.reading.kind !== 'STANDARD' && label('LeakdownKind', r.reading.kind),
               r.reading.state && label('RunState', r.reading.state),
+              r.reading.zeroed && 'zeroed, outlet shut',
               r.reading.doneBefore && `after: ${label('DoneBefore', r.reading.doneBefore)}`,
               testers.get(r.testerId),
             ]
@@ -239,7 +310,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
               .join(', ')}
           </span>
           <button
-            className="ml-auto min-h-[32px] underline underline-offset-2 hover:text-act"
+            className="ml-auto min-h-[2rem] underline underline-offset-2 hover:text-act"
             onClick={() => hand.setAside(r.id, r.setAside ? null : 'misread')}
           >
             {r.setAside ? 'Count it again' : 'Set aside'}
@@ -302,7 +373,7 @@ function ByTester({ sheet }: { sheet: Sheet }) {
         <tr className="border-b border-ink">
           <th className="heading py-1">Tester by tester</th>
           {cylinders.map((c) => (
-            <th key={c} className="pr-3 font-mono text-[18px]">
+            <th key={c} className="pr-3 font-mono text-[1.125rem]">
               {labelOf(sheet, c)}
             </th>
           ))}
@@ -318,9 +389,7 @@ function ByTester({ sheet }: { sheet: Sheet }) {
                 <td key={c} className="pr-3 font-mono">
                   {r && `${r.percent.toFixed(0)} %`}
                   {r?.areaMm2 && (
-                    <span className="block text-[13px] text-soft">
-                      {r.areaMm2.best.toFixed(2)} ({r.areaMm2.low.toFixed(2)}–{r.areaMm2.high.toFixed(2)}) mm²
-                    </span>
+                    <span className="block text-[0.8125rem] text-soft">{rounded(r.areaMm2)} mm²</span>
                   )}
                 </td>
               );

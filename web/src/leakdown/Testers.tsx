@@ -141,9 +141,9 @@ function TesterDialog({ trigger, title, about, given, error, ways }: TesterDialo
       <Dialog.Portal>
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-30 w-[520px] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
+          className="fixed top-1/2 left-1/2 z-30 w-[32.5rem] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
         >
-          <Dialog.Title className="mb-3 text-[20px] font-semibold">{title}</Dialog.Title>
+          <Dialog.Title className="mb-3 text-[1.25rem] font-semibold">{title}</Dialog.Title>
           <div className="space-y-3">
             <TextField
               label="Name"
@@ -251,9 +251,9 @@ function Calibrate({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
       <Dialog.Portal>
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-30 w-[520px] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
+          className="fixed top-1/2 left-1/2 z-30 w-[32.5rem] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
         >
-          <Dialog.Title className="mb-1 text-[20px] font-semibold">
+          <Dialog.Title className="mb-1 text-[1.25rem] font-semibold">
             Calibrate {tester.tester.name}
           </Dialog.Title>
           <p className="mb-3 text-soft">

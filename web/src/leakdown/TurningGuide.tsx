@@ -1,5 +1,6 @@
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
+import { label } from '../words/labels';
 
 interface Props {
   sheet: Sheet;
@@ -8,55 +9,71 @@ interface Props {
 }
 
 const SIZE = 150;
+const SHOWN = '5.75rem';
 
-/** The pulley, and how far to turn it to the next cylinder in firing order. */
+/** The pulley, and how far to turn it: first to the cylinder at hand, then on in firing order. */
 export function TurningGuide({ sheet, current, onNext }: Props) {
   const at = sheet.leakdown.crank.find((c) => c.cylinder === current);
   const { engine } = sheet.engine;
-  if (!at) {
-    return (
-      <p className="max-w-[60ch] text-soft">
-        Without the firing order nobody can say how far to turn. It is entered at the Intake station.
-      </p>
-    );
-  }
-  const open = [...new Set([...at.intakeOpen, ...at.exhaustOpen])].sort((a, b) => a - b);
-  const direction = !engine.rotation
-    ? 'in the running direction'
-    : `${engine.rotation.turning === 'CLOCKWISE' ? 'clockwise' : 'anticlockwise'}, seen from the ${engine.rotation.seenFrom === 'FREE' ? 'free' : 'flywheel'} end`;
+  const begun = sheet.leakdown.readings.length > 0;
+  const twoStroke = engine.cycle === 'TWO_STROKE';
+  const open = at ? [...new Set([...at.intakeOpen, ...at.exhaustOpen])].sort((a, b) => a - b) : [];
   return (
-    <div className="flex items-center gap-5">
-      <Pulley degrees={at.turnDeg} anticlockwise={engine.rotation?.turning === 'ANTICLOCKWISE'} />
-      <div>
-        <p className="text-[20px] leading-tight font-semibold">
-          Turn {Math.round(at.turnDeg)}° to cylinder {labelOf(sheet, at.next)}
-        </p>
-        <p className="text-soft">
-          firing order {engine.firingOrder?.map((n) => labelOf(sheet, n)).join(' ')}, {direction}
-          {at.turnDeg > 360 && ', more than one turn'}
-        </p>
-        <p className="text-soft">
-          {engine.cycle === 'TWO_STROKE'
-            ? 'Every top centre is one of compression.'
-            : 'Compression stroke: air pushes the thumb off the hole as the piston rises. Otherwise turn 360° more.'}
-        </p>
-        <p className="font-medium text-leak">{sheet.leakdown.cautions[0]}</p>
-        <p className="text-soft">
-          If the crank will not stay, hold it with a tool made to lock it; in gear is not enough.
-        </p>
-        {open.length > 0 && (
-          <p className="text-soft">
-            With {labelOf(sheet, current)} at the top, {open.map((n) => labelOf(sheet, n)).join(' and ')}{' '}
-            {open.length > 1 ? 'have' : 'has'} a valve open: plug{' '}
-            {open.length > 1 ? 'those holes' : 'that hole'} before a gasket is blamed.
-          </p>
+    <div className="min-w-0">
+      <h3 className="text-[1.25rem] leading-tight font-semibold">
+        {!begun
+          ? `First bring ${labelOf(sheet, current)} to top centre`
+          : at
+            ? `Turn ${Math.round(at.turnDeg)}° to cylinder ${labelOf(sheet, at.next)}`
+            : 'Turn to the next cylinder'}
+      </h3>
+      <div className="mt-1 flex items-start gap-3">
+        {at && begun && (
+          <Pulley degrees={at.turnDeg} anticlockwise={engine.rotation?.turning === 'ANTICLOCKWISE'} />
         )}
-        <button className="button mt-1" onClick={() => onNext(at.next)}>
+        <div className="min-w-0 leading-snug">
+          {!at && (
+            <p className="text-soft">
+              How far nobody can say without the firing order. It is entered at the Intake station.
+            </p>
+          )}
+          {at && begun && (
+            <p className="text-soft">
+              {direction(engine.rotation)}
+              {at.turnDeg > 360 && ', more than one turn'}
+            </p>
+          )}
+          <p className="text-soft">
+            {twoStroke
+              ? 'Every top centre is one of compression.'
+              : 'Compression stroke: air pushes the thumb off the hole as the piston rises. Otherwise 360° more.'}
+          </p>
+        </div>
+      </div>
+      <p className="mt-1 font-medium text-leak">{sheet.leakdown.cautions[0]}</p>
+      <p className="text-soft">
+        If the crank will not stay, lock it with a tool made for it; in gear is not enough.
+      </p>
+      {open.length > 0 && (
+        <p className="text-soft">
+          With {labelOf(sheet, current)} at the top, {open.map((n) => labelOf(sheet, n)).join(' and ')}{' '}
+          {open.length > 1 ? 'have' : 'has'} a valve open: plug{' '}
+          {open.length > 1 ? 'those holes' : 'that hole'} before a gasket is blamed.
+        </p>
+      )}
+      {at && begun && (
+        <button className="button button-main mt-2 w-full" onClick={() => onNext(at.next)}>
           Turned: on to {labelOf(sheet, at.next)}
         </button>
-      </div>
+      )}
     </div>
   );
+}
+
+function direction(rotation: Sheet['engine']['engine']['rotation']): string {
+  return !rotation
+    ? 'in the running direction'
+    : `${label('Turning', rotation.turning)}, seen from the ${label('EngineEnd', rotation.seenFrom)}`;
 }
 
 /** A pulley with the way still to go; more than a turn is drawn as a second ring. */
@@ -72,8 +89,8 @@ function Pulley({ degrees, anticlockwise }: { degrees: number; anticlockwise: bo
   const y = c + radius * Math.sin(end);
   return (
     <svg
-      width={SIZE}
-      height={SIZE}
+      viewBox={`0 0 ${SIZE} ${SIZE}`}
+      style={{ width: SHOWN, height: SHOWN }}
       className="shrink-0"
       role="img"
       aria-label={`Turn ${Math.round(degrees)} degrees`}

@@ -45,7 +45,7 @@ export function ValveClearance({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sheet.cylinders.map((c) => (
             <tr key={c.number}>
-              <td className="pr-3 font-mono text-[18px]">{c.label}</td>
+              <td className="pr-3 font-mono text-[1.125rem]">{c.label}</td>
               {(['intakeMm', 'exhaustMm'] as const).map((side) => (
                 <td key={side} className="py-1 pr-3">
                   <Values

@@ -24,6 +24,7 @@ export const leakdown: StationScreen = {
   station: 'LEAKDOWN',
   path: '/leakdown',
   name: 'Leak-down',
+  short: 'Leak-d.',
   Screen: LeakdownStation,
   Rows: LeakdownRows,
   words: inWords,

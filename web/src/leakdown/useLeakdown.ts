@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { newKey } from '../api/newKey';
-import { arrows, useKeys } from '../keys/useKeys';
+import { arrows, key, useKeys } from '../keys/useKeys';
 import { around, asTheyStand } from '../section/order';
 import { useChange } from '../job/useSheet';
 import { readingKeys } from '../ui/readingKeys';
@@ -39,6 +39,8 @@ export function useLeakdown(sheet: Sheet) {
   const [listenedWith, setListenedWith] = useState<Schemas['Listened']['listenedWith']>();
   const [before, setBefore] = useState<DoneBefore>();
   const [supply, setSupply] = useState('');
+  // A check of the tester, so it holds for all readings until somebody takes it back.
+  const [zeroed, setZeroed] = useState(() => readings.at(-1)?.reading.zeroed ?? false);
   const send = useChange(id, ({ body }: Sent) =>
     answer(api.POST('/api/jobs/{id}/leakdown/readings', { params: { path: { id } }, body })),
   );
@@ -148,6 +150,7 @@ export function useLeakdown(sheet: Sheet) {
           kind,
           state,
           doneBefore: latest ? before : undefined,
+          zeroed: zeroed || undefined,
           ...(twoGauges
             ? {
                 cylinderKPa: pressure(value),
@@ -167,6 +170,7 @@ export function useLeakdown(sheet: Sheet) {
       typed.text ? save() : goTo(around(order, cylinder, 1)),
     ),
     keys.space('between values: watched settling, the last counts'),
+    { shown: 'R', does: 'read this cylinder again', on: key('r'), run: () => readingCell()?.focus() },
     ...arrows('another cylinder', (by) => goTo(around(asTheyStand(sheet.engine.engine), cylinder, by))),
     keys.clear,
   ]);
@@ -176,7 +180,11 @@ export function useLeakdown(sheet: Sheet) {
     kind,
     setKind,
     tester,
-    setTesterId,
+    setTesterId: (tester: number) => {
+      setTesterId(tester);
+      // What was typed before anybody said which tester is still there, and no longer refused.
+      typed.type(typed.text);
+    },
     state,
     setState,
     before,
@@ -185,6 +193,10 @@ export function useLeakdown(sheet: Sheet) {
     setText: typed.type,
     supply,
     setSupply,
+    zeroed,
+    setZeroed,
+    press: typed.press,
+    clear: typed.clear,
     twoGauges,
     refused: typed.refused,
     asked: typed.asked,

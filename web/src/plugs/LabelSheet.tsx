@@ -22,7 +22,7 @@ export function LabelSheet() {
           Back to the plugs
         </Link>
       </div>
-      <h1 className="text-[20px] font-semibold">
+      <h1 className="text-[1.25rem] font-semibold">
         {sheet.engine.engine.name}, {sheet.job.job.date}
       </h1>
       <p className="mb-3 text-soft">
@@ -38,12 +38,12 @@ export function LabelSheet() {
           <div className="flex">
             {bank.cylinders.map((c) => (
               <div key={c} className="-ml-px flex-1 border border-dashed border-ink text-center first:ml-0">
-                <div className="flex h-40 items-start justify-center pt-2 font-mono text-[56px] leading-none font-bold">
+                <div className="flex h-40 items-start justify-center pt-2 font-mono text-[3.5rem] leading-none font-bold">
                   {labelOf(sheet, c)}
                 </div>
-                <div className="border-t border-dashed border-ink py-1.5 font-mono text-[22px] font-bold">
+                <div className="border-t border-dashed border-ink py-1.5 font-mono text-[1.375rem] font-bold">
                   {labelOf(sheet, c)}
-                  <span className="ml-2 align-middle font-sans text-[12px] font-normal">lead</span>
+                  <span className="ml-2 align-middle font-sans text-[0.75rem] font-normal">lead</span>
                 </div>
               </div>
             ))}

@@ -23,14 +23,14 @@ export function PlugEditor({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
   return (
     <section aria-label={`Plug ${label}`} className="mt-2 mb-5 border-y border-hair py-3">
       <div className="flex gap-5">
-        <figure className="flex shrink-0 items-end gap-1 text-center text-[13px] text-soft">
+        <figure className="flex shrink-0 items-end gap-1 text-center text-[0.8125rem] text-soft">
           <div>
-            <PlugDrawing plug={NEW_PLUG} width={58} words="A new plug" />
+            <PlugDrawing plug={NEW_PLUG} width={112} words="A new plug" />
             new
           </div>
           <div>
             <PlugDrawing plug={plug} width={112} words={`Plug ${label}, larger`} />
-            <span className="font-mono text-[18px] font-bold text-ink">{label}</span>
+            <span className="font-mono text-[1.125rem] font-bold text-ink">{label}</span>
           </div>
         </figure>
         <div className="min-w-0 flex-1">
@@ -39,10 +39,10 @@ export function PlugEditor({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
               <button
                 key={l.key}
                 aria-label={l.words}
-                className={`min-h-[48px] border px-2 text-left ${shows(plug, l.plug) ? 'border-ink bg-ink text-paper' : 'border-metal bg-well'}`}
+                className={`min-h-[3rem] border px-2 text-left ${shows(plug, l.plug) ? 'border-ink bg-ink text-paper' : 'border-metal bg-well'}`}
                 onClick={() => hand.look(l)}
               >
-                <span className="mr-2 font-mono text-[13px] opacity-70">{l.key}</span>
+                <span className="mr-2 font-mono text-[0.8125rem] opacity-70">{l.key}</span>
                 {l.words}
               </button>
             ))}
@@ -99,7 +99,7 @@ function Gap({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
           key={mm}
           aria-pressed={hand.plug.gapMm === mm}
           aria-label={`Gap ${units.withUnit('length', mm)}`}
-          className="min-h-[44px] border border-metal bg-well px-3 font-mono aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+          className="min-h-[2.75rem] border border-metal bg-well px-3 font-mono aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
           onClick={() => hand.change({ gapMm: mm })}
         >
           {units.format('length', mm)}
@@ -115,7 +115,7 @@ function SwapMenu({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
     <Popover.Root>
       <Popover.Trigger className="button">Mixed up with …</Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content className="z-20 w-[300px] border-2 border-ink bg-paper p-4">
+        <Popover.Content className="z-20 w-[18.75rem] border-2 border-ink bg-paper p-4">
           <p className="mb-2">
             What was said of plug {labelOf(sheet, hand.cylinder)} belongs to, and the other way round:
           </p>

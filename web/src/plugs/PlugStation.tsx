@@ -30,7 +30,7 @@ export function PlugStation({ sheet }: { sheet: Sheet }) {
         </Link>
       </div>
       <Tray sheet={sheet} hand={hand} />
-      {sheet.seen.plugSet && <p className="my-2 text-[18px] font-medium">{sheet.seen.plugSet}</p>}
+      {sheet.seen.plugSet && <p className="my-2 text-[1.125rem] font-medium">{sheet.seen.plugSet}</p>}
       <PlugEditor sheet={sheet} hand={hand} />
       <SetFields sheet={sheet} hand={hand} />
       <h3 className="heading mb-2">What this says</h3>
@@ -97,7 +97,7 @@ function PlugSchools({ sheet }: { sheet: Sheet }) {
           key={s.school}
           role="radio"
           aria-checked={s.leads}
-          className="flex min-h-[40px] items-center gap-2 text-left hover:text-act"
+          className="flex min-h-[2.5rem] items-center gap-2 text-left hover:text-act"
           onClick={() => lead.mutate(s.school)}
         >
           <span className={`block size-4 shrink-0 border border-ink ${s.leads ? 'bg-ink' : ''}`} />

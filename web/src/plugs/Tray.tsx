@@ -15,7 +15,7 @@ export function Tray({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
     <div role="group" aria-label="Plug tray" className="border border-ink bg-paper">
       {sheet.engine.engine.banks.map((bank) => (
         <div key={bank.side} className="flex items-center border-b border-hair last:border-b-0">
-          <span className="w-14 shrink-0 px-2 text-[13px] leading-tight text-soft">
+          <span className="w-14 shrink-0 px-2 text-[0.8125rem] leading-tight text-soft">
             {SIDES[bank.side] || 'free end'}
           </span>
           {bank.cylinders.map((c) => {
@@ -29,9 +29,9 @@ export function Tray({ sheet, hand }: { sheet: Sheet; hand: PlugHand }) {
                 className="flex flex-1 flex-col items-center border-b-4 border-transparent pt-1.5 pb-1 aria-pressed:border-act aria-pressed:bg-well"
                 onClick={() => hand.goTo(c)}
               >
-                <span className="font-mono text-[18px] leading-none font-bold">{label}</span>
+                <span className="font-mono text-[1.125rem] leading-none font-bold">{label}</span>
                 <PlugDrawing plug={plugs[c]} width={width} words={inWords(plugs[c], look)} />
-                <span className="text-[15px] leading-none">
+                <span className="text-[0.9375rem] leading-none">
                   {look ?? '–'}
                   {plugs[c]?.gapMm != null && (
                     <span className="ml-1 font-mono text-soft">{plugs[c].gapMm}</span>

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Download, Printer, Upload } from 'lucide-react';
 import { answer, api, type Sheet } from '../api/client';
 import type { ScreenProps, StationFile } from '../station/station';
+import { CylinderHeads } from '../section/CylinderHeads';
 import { columnsOf, measure } from '../section/layout';
 import { Statements } from '../examination/Statements';
 import { Section } from '../section/Section';
@@ -28,7 +29,13 @@ export function ReportStation({ sheet, whole }: ScreenProps) {
         aria-label="Report"
       >
         <Verdicts sheet={sheet} />
-        <div className="mt-3 break-inside-avoid overflow-x-auto print:overflow-visible">
+        <Changed sheet={sheet} />
+        <div
+          className="mt-3 break-inside-avoid overflow-x-auto print:overflow-visible"
+          role="table"
+          aria-label="Readings"
+        >
+          <CylinderHeads sheet={sheet} columns={columns} measure={m} />
           <Section sheet={sheet} columns={columns} measure={m} />
           <SheetTable sheet={sheet} columns={columns} measure={m} rows={whole.rows} />
         </div>
@@ -36,7 +43,7 @@ export function ReportStation({ sheet, whole }: ScreenProps) {
         {sheet.seen.statements.length > 0 && (
           <section className="mt-4">
             <h3 className="heading mb-1 break-after-avoid">Seen before the gauges</h3>
-            {sheet.seen.plugSet && <p className="mb-2 text-[16px]">{sheet.seen.plugSet}</p>}
+            {sheet.seen.plugSet && <p className="mb-2 text-[1rem]">{sheet.seen.plugSet}</p>}
             <div className="columns-2 gap-8">
               <Statements sheet={sheet} statements={sheet.seen.statements} />
             </div>
@@ -46,7 +53,7 @@ export function ReportStation({ sheet, whole }: ScreenProps) {
           <Printed key={i} sheet={sheet} />
         ))}
         <Open sheet={sheet} />
-        <p className="mt-4 border-t border-hair pt-2 text-[14px] text-soft">
+        <p className="mt-4 border-t border-hair pt-2 text-[0.875rem] text-soft">
           Decision support from what was measured, not a certificate. Local codes and licensed practice come
           first.
         </p>
@@ -78,6 +85,17 @@ function Verdicts({ sheet }: { sheet: Sheet }) {
   );
 }
 
+/** What was changed before the complaint began is the first thing anybody asks. */
+function Changed({ sheet }: { sheet: Sheet }) {
+  const { changed, changedWhen } = sheet.examination.intake;
+  return changed ? (
+    <p className="mt-2">
+      Changed lately: {changed}
+      {changedWhen && ` (${changedWhen})`}.
+    </p>
+  ) : null;
+}
+
 function Cylinders({ sheet }: { sheet: Sheet }) {
   return (
     <section className="mt-4">
@@ -86,7 +104,7 @@ function Cylinders({ sheet }: { sheet: Sheet }) {
         <tbody>
           {Object.entries(sheet.diagnosis.cylinders).map(([cylinder, verdict]) => (
             <tr key={cylinder} className="break-inside-avoid border-b border-hair align-top">
-              <th className="w-12 py-1.5 font-mono text-[18px]">{labelOf(sheet, Number(cylinder))}</th>
+              <th className="w-12 py-1.5 font-mono text-[1.125rem]">{labelOf(sheet, Number(cylinder))}</th>
               <td className={`w-56 py-1.5 pr-4 font-medium ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}>
                 {verdict.what}
                 {verdict.tone !== 'EMPTY' && (

@@ -23,7 +23,7 @@ function OneStep({ sheet, step }: { sheet: Sheet; step: Step }) {
   return (
     <Popover.Root>
       <Popover.Trigger
-        className={`min-h-[44px] border px-3 ${done ? 'border-hair text-soft line-through' : step.missing.length ? 'border-act bg-well text-act' : 'border-metal bg-well'}`}
+        className={`min-h-[2.75rem] border px-3 ${done ? 'border-hair text-soft line-through' : step.missing.length ? 'border-act bg-well text-act' : 'border-metal bg-well'}`}
       >
         {step.stepWords}
         {!done && step.missing.length > 0 && <span className="ml-1.5 font-mono">{step.missing.length}</span>}
@@ -32,14 +32,14 @@ function OneStep({ sheet, step }: { sheet: Sheet; step: Step }) {
         <Popover.Content
           side="bottom"
           align="start"
-          className="z-20 w-[360px] border-2 border-ink bg-paper p-4"
+          className="z-20 w-[22.5rem] border-2 border-ink bg-paper p-4"
         >
-          <h3 className="text-[18px] font-semibold">Before you {step.stepWords}</h3>
+          <h3 className="text-[1.125rem] font-semibold">Before you {step.stepWords}</h3>
           {done && <p className="text-soft">Done at {clock(step.takenAt!)}.</p>}
           {step.missing.length > 0 ? (
             <>
               <p className="mt-1">{done ? 'Not captured before it:' : 'Only now can you capture:'}</p>
-              <ul className="mt-1 list-disc space-y-1 pl-5 text-[16px]">
+              <ul className="mt-1 list-disc space-y-1 pl-5 text-[1rem]">
                 {step.missing.map((m) => (
                   <li key={m}>{m}</li>
                 ))}

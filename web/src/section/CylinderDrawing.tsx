@@ -1,10 +1,7 @@
-/** Heights of the drawing, from the plugs down to the call-outs. */
-export const HEIGHT = 304;
-export const Y = { label: 22, plug: 32, head: 52, face: 92, gasket: 96, bottom: 216, callout: 232 };
+import { crownY, type Heights } from './heights';
+
 /** Share of the column that the bore takes. */
 const BORE = 0.6;
-const CROWN_TOP = 118;
-const TRAVEL = 50;
 
 export interface Bore {
   left: number;
@@ -18,22 +15,17 @@ export function boreOf(x: number, width: number): Bore {
   return { left: middle - half, right: middle + half, middle };
 }
 
-export function crownY(depth: number): number {
-  return CROWN_TOP + TRAVEL * depth;
-}
-
 interface Props {
+  h: Heights;
   x: number;
   width: number;
-  label: string;
-  bank?: string;
   depth: number;
+  /** Whether a bank begins or ends here, so that its outer wall is drawn. */
   first: boolean;
   last: boolean;
   hatch: string;
   valves: boolean;
   water: boolean;
-  current: boolean;
 }
 
 /** One cylinder in section: head, ports, valves, gasket, bore, piston with its rings, water jacket or fins. */
@@ -43,33 +35,11 @@ export function CylinderDrawing(p: Props) {
   const to = p.last ? b.right + p.width * 0.16 : p.x + p.width;
   return (
     <g stroke="var(--ink)" strokeLinejoin="round" fill="none">
-      <text
-        x={b.middle}
-        y={Y.label}
-        textAnchor="middle"
-        stroke="none"
-        fill={p.current ? 'var(--act)' : 'var(--ink)'}
-        className="font-mono text-[20px] font-bold"
-      >
-        {p.label}
-      </text>
-      {p.bank && (
-        <text
-          x={b.middle - 14}
-          y={Y.label - 1}
-          textAnchor="end"
-          stroke="none"
-          fill="var(--soft)"
-          className="text-[13px]"
-        >
-          {p.bank}
-        </text>
-      )}
       <Head {...p} bore={b} from={from} to={to} />
       <Block {...p} bore={b} from={from} to={to} />
-      <Piston bore={b} depth={p.depth} />
-      <line x1={from} x2={b.left} y1={Y.gasket} y2={Y.gasket} strokeWidth="4" />
-      <line x1={b.right} x2={to} y1={Y.gasket} y2={Y.gasket} strokeWidth="4" />
+      <Piston h={p.h} bore={b} depth={p.depth} />
+      <line x1={from} x2={b.left} y1={p.h.gasket} y2={p.h.gasket} strokeWidth="4" />
+      <line x1={b.right} x2={to} y1={p.h.gasket} y2={p.h.gasket} strokeWidth="4" />
     </g>
   );
 }
@@ -80,84 +50,136 @@ interface Part extends Props {
   to: number;
 }
 
-function Head({ bore: b, from, to, hatch, valves }: Part) {
+function Head({ h, bore: b, from, to, hatch, valves, water }: Part) {
   const port = (b.right - b.left) * 0.26;
   const plug = Math.min(7, port * 0.5);
   return (
     <>
-      <rect x={from} y={Y.head} width={to - from} height={Y.face - Y.head} fill={hatch} strokeWidth="1.3" />
+      <rect x={from} y={h.head} width={to - from} height={h.face - h.head} fill={hatch} strokeWidth="1.3" />
+      {!water && <HeadFins h={h} from={from} to={to} />}
       <rect
         x={b.middle - plug / 2 - 1}
-        y={Y.plug}
+        y={h.plug}
         width={plug + 2}
-        height={Y.face - Y.plug}
+        height={h.face - h.plug}
         fill="var(--paper)"
         strokeWidth="1.2"
       />
-      <path d={`M${b.middle} ${Y.face}v6`} strokeWidth="2" />
+      <path d={`M${b.middle} ${h.face}v6`} strokeWidth="2" />
       {valves && (
         <>
-          <path d={portPath(b.left + port * 0.85, port, -1)} fill="var(--paper)" strokeWidth="1.2" />
-          <path d={portPath(b.right - port * 0.85, port, 1)} fill="var(--paper)" strokeWidth="1.2" />
-          <Valve x={b.left + port * 0.85} width={port} />
-          <Valve x={b.right - port * 0.85} width={port} />
+          <path d={portPath(h, b.left + port * 0.85, port, -1)} fill="var(--paper)" strokeWidth="1.2" />
+          <path d={portPath(h, b.right - port * 0.85, port, 1)} fill="var(--paper)" strokeWidth="1.2" />
+          <Valve h={h} x={b.left + port * 0.85} width={port} />
+          <Valve h={h} x={b.right - port * 0.85} width={port} />
         </>
       )}
     </>
   );
 }
 
+function HeadFins({ h, from, to }: { h: Heights; from: number; to: number }) {
+  const count = 7;
+  const step = (to - from) / count;
+  return Array.from({ length: count + 1 }, (_, i) => (
+    <line
+      key={i}
+      x1={Math.min(to, Math.max(from, from + i * step))}
+      x2={Math.min(to, Math.max(from, from + i * step))}
+      y1={h.head - 9 * h.k}
+      y2={h.head}
+      strokeWidth={Math.max(1.4, 2.6 * h.k)}
+    />
+  ));
+}
+
 /** A port that sweeps from the valve seat up to the side of the head. */
-function portPath(x: number, width: number, side: -1 | 1): string {
+function portPath(h: Heights, x: number, width: number, side: -1 | 1): string {
   const w = width * 0.42;
   const out = x + side * width * 0.95;
   return (
-    `M${x - w} ${Y.face} C${x - w} ${Y.face - 20} ${out - side * w * 1.4} ${Y.head + 12} ${out - side * w * 1.4} ${Y.head}` +
-    ` L${out + side * w * 0.6} ${Y.head} C${out + side * w * 0.6} ${Y.head + 14} ${x + w} ${Y.face - 16} ${x + w} ${Y.face} Z`
+    `M${x - w} ${h.face} C${x - w} ${h.face - 20 * h.k} ${out - side * w * 1.4} ${h.head + 12 * h.k} ${out - side * w * 1.4} ${h.head}` +
+    ` L${out + side * w * 0.6} ${h.head} C${out + side * w * 0.6} ${h.head + 14 * h.k} ${x + w} ${h.face - 16 * h.k} ${x + w} ${h.face} Z`
   );
 }
 
-function Valve({ x, width }: { x: number; width: number }) {
+function Valve({ h, x, width }: { h: Heights; x: number; width: number }) {
   return (
     <>
-      <line x1={x} x2={x} y1={Y.plug + 4} y2={Y.face} strokeWidth="1.8" />
-      <line x1={x - width * 0.5} x2={x + width * 0.5} y1={Y.face + 1} y2={Y.face + 1} strokeWidth="3.2" />
+      <line x1={x} x2={x} y1={h.plug + 4 * h.k} y2={h.face} strokeWidth="1.8" />
+      <line x1={x - width * 0.5} x2={x + width * 0.5} y1={h.face + 1} y2={h.face + 1} strokeWidth="3.2" />
     </>
   );
 }
 
-function Block({ bore: b, from, to, hatch, water }: Part) {
-  const height = Y.bottom - Y.gasket;
-  const jacket = { y: Y.gasket + 14, height: 74 };
+function Block({ h, bore: b, from, to, hatch, water, valves }: Part) {
+  const height = h.bottom - h.gasket;
+  const jacket = { y: h.gasket + 14 * h.k, height: 74 * h.k };
   const walls: [number, number][] = [
     [from, b.left],
     [b.right, to],
   ];
   return (
     <>
-      {walls.map(([x0, x1], i) => (
-        <g key={i}>
-          <rect x={x0} y={Y.gasket} width={x1 - x0} height={height} fill={hatch} strokeWidth="0" />
-          {water ? (
+      {walls.map(([x0, x1], i) =>
+        water ? (
+          <g key={i}>
+            <rect x={x0} y={h.gasket} width={x1 - x0} height={height} fill={hatch} strokeWidth="0" />
             <Jacket x={x0} width={x1 - x0} outer={i === 0 ? x0 === from : x1 === to} {...jacket} />
-          ) : (
-            [0, 1, 2, 3, 4].map((k) => (
-              <line
-                key={k}
-                x1={x0}
-                x2={x1}
-                y1={Y.gasket + 16 + k * 16}
-                y2={Y.gasket + 16 + k * 16}
-                strokeWidth="3"
-                stroke="var(--paper)"
-              />
-            ))
-          )}
-        </g>
-      ))}
-      <path d={`M${b.left} ${Y.gasket}V${Y.bottom}M${b.right} ${Y.gasket}V${Y.bottom}`} strokeWidth="1.8" />
-      <path d={`M${from} ${Y.bottom}H${b.left}M${b.right} ${Y.bottom}H${to}`} strokeWidth="1.3" />
+          </g>
+        ) : (
+          <Fins key={i} h={h} from={i === 0 ? b.left : b.right} to={i === 0 ? x0 : x1} hatch={hatch} />
+        ),
+      )}
+      <path d={`M${b.left} ${h.gasket}V${h.bottom}M${b.right} ${h.gasket}V${h.bottom}`} strokeWidth="1.8" />
+      <path d={`M${from} ${h.bottom}H${b.left}M${b.right} ${h.bottom}H${to}`} strokeWidth="1.3" />
+      {!valves && <Ports h={h} bore={b} from={from} to={to} />}
     </>
+  );
+}
+
+/** A thin barrel that carries fins instead of a jacket. */
+function Fins({ h, from, to, hatch }: { h: Heights; from: number; to: number; hatch: string }) {
+  const barrel = from + Math.sign(to - from) * Math.min(6, Math.abs(to - from) * 0.35);
+  const count = 9;
+  const step = (h.bottom - h.gasket - 12 * h.k) / count;
+  return (
+    <>
+      <rect
+        x={Math.min(from, barrel)}
+        y={h.gasket}
+        width={Math.abs(barrel - from)}
+        height={h.bottom - h.gasket}
+        fill={hatch}
+        strokeWidth="0.8"
+      />
+      {Array.from({ length: count }, (_, i) => (
+        <line
+          key={i}
+          x1={barrel}
+          x2={to}
+          y1={h.gasket + 8 * h.k + i * step}
+          y2={h.gasket + 8 * h.k + i * step}
+          strokeWidth={Math.max(1.6, 3 * h.k)}
+        />
+      ))}
+    </>
+  );
+}
+
+/** A two-stroke breathes through windows in its bore: exhaust on the right, transfer on the left, intake under the piston. */
+function Ports({ h, bore: b, from, to }: { h: Heights; bore: Bore; from: number; to: number }) {
+  const top = crownY(h, 0.62);
+  const low = crownY(h, 1);
+  const under = low + 22 * h.k;
+  const left = Math.max(from, b.left - (b.right - b.left) * 0.34);
+  const right = Math.min(to, b.right + (b.right - b.left) * 0.34);
+  return (
+    <g fill="var(--paper)" strokeWidth="1.2">
+      <path d={`M${b.right} ${top}L${right} ${top - 12 * h.k}V${low - 12 * h.k}L${b.right} ${low}Z`} />
+      <path d={`M${b.left} ${top + 7 * h.k}H${left + 4}V${h.bottom}H${left + 10}V${low}H${b.left}Z`} />
+      <path d={`M${b.right} ${under}H${right}V${under + 13 * h.k}H${b.right}Z`} />
+    </g>
   );
 }
 
@@ -205,23 +227,34 @@ function Jacket({
   );
 }
 
-function Piston({ bore: b, depth }: { bore: Bore; depth: number }) {
-  const y = crownY(depth);
+function Piston({ h, bore: b, depth }: { h: Heights; bore: Bore; depth: number }) {
+  const y = crownY(h, depth);
   const gap = 2;
   const [l, r] = [b.left + gap, b.right - gap];
-  const skirt = y + 44;
+  const skirt = y + 44 * h.k;
+  const land = Math.min(8, (r - l) * 0.16);
   return (
     <>
       <path
-        d={`M${l} ${skirt}V${y}H${r}V${skirt}H${r - 8}C${r - 8} ${y + 20} ${l + 8} ${y + 20} ${l + 8} ${skirt}Z`}
+        d={`M${l} ${skirt}V${y}H${r}V${skirt}H${r - land}C${r - land} ${y + 20 * h.k} ${l + land} ${y + 20 * h.k} ${l + land} ${skirt}Z`}
         fill="var(--well)"
         strokeWidth="1.5"
       />
       {[6, 12, 18].map((k) => (
-        <path key={k} d={`M${b.left} ${y + k}h8M${b.right} ${y + k}h-8`} strokeWidth="2.4" />
+        <path
+          key={k}
+          d={`M${b.left} ${y + k * h.k}h${land}M${b.right} ${y + k * h.k}h${-land}`}
+          strokeWidth={Math.max(1.2, 2.4 * h.k)}
+        />
       ))}
-      <path d={`M${b.middle} ${y + 27}V${Y.bottom + 8}`} strokeWidth="4" />
-      <circle cx={b.middle} cy={y + 27} r="4.5" fill="var(--paper)" strokeWidth="1.6" />
+      <path d={`M${b.middle} ${y + 27 * h.k}V${h.bottom + 6 * h.k}`} strokeWidth={Math.max(2, 4 * h.k)} />
+      <circle
+        cx={b.middle}
+        cy={y + 27 * h.k}
+        r={Math.max(2, 4.5 * h.k)}
+        fill="var(--paper)"
+        strokeWidth="1.6"
+      />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import type { Sheet } from '../api/client';
 import { columnsOf } from './layout';
+import { rem } from './scale';
 
 export interface Mark {
   /** 0 to 1 of the strip's height. */
@@ -20,7 +21,12 @@ export function CylinderStrip({
   const columns = columnsOf(sheet.engine.engine);
   const step = Math.min(10, 80 / columns.length);
   return (
-    <svg width={step * columns.length} height={height} aria-hidden className="shrink-0">
+    <svg
+      viewBox={`0 0 ${step * columns.length} ${height}`}
+      style={{ width: rem(step * columns.length), height: rem(height) }}
+      aria-hidden
+      className="max-w-full shrink-0"
+    >
       {columns.map((c, i) => {
         const { height: share, fill } = mark(c.cylinder);
         const h = Math.max(2, share * (height - 2));

@@ -16,20 +16,25 @@ export function Row({ columns, measure, name, unit, slim, children }: RowProps) 
   return (
     <div
       role="row"
-      className={`grid items-center border-b border-hair ${slim ? 'min-h-[25px]' : 'min-h-[34px]'}`}
+      className={`grid items-center border-b border-hair bg-paper last:border-b-0 ${slim ? 'min-h-[1.5625rem]' : 'min-h-[2.125rem]'}`}
       style={{ gridTemplateColumns: gridTemplate(columns, measure) }}
     >
-      <div role="rowheader" className="px-3 text-soft">
+      <div
+        role="rowheader"
+        className="sticky left-0 z-[1] flex h-full flex-col justify-center bg-inherit px-3 text-soft"
+      >
         {name}
       </div>
       {columns.map((c, i) => (
         <Cells key={c.cylinder} gap={!!c.bank && i > 0}>
-          <div role="cell" className="text-center font-mono text-[17px]">
+          <div role="cell" className="text-center font-mono text-[1.0625rem]">
             {children(c.cylinder)}
           </div>
         </Cells>
       ))}
-      <div className="text-soft">{unit}</div>
+      <div role="cell" className="pl-2 text-soft">
+        {unit}
+      </div>
     </div>
   );
 }
@@ -38,7 +43,7 @@ export function Row({ columns, measure, name, unit, slim, children }: RowProps) 
 export function Cells({ gap, children }: { gap: boolean; children: ReactNode }) {
   return (
     <>
-      {gap && <div />}
+      {gap && <div role="presentation" />}
       {children}
     </>
   );

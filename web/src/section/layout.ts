@@ -1,10 +1,12 @@
 import type { EngineDocument } from '../api/client';
+import { rem } from './scale';
 
 /** One column of the sheet: a cylinder, and where its bank begins. */
 export interface Column {
   cylinder: number;
   /** Bank heading above the first column of each bank, where there are two. */
   bank?: string;
+  side: EngineDocument['banks'][number]['side'];
   /** Another cylinder under the same gasket follows to the right. */
   joinedRight: boolean;
 }
@@ -17,12 +19,13 @@ export function columnsOf(engine: EngineDocument): Column[] {
     bank.cylinders.map((cylinder, i) => ({
       cylinder,
       bank: i === 0 ? SIDES[bank.side] : undefined,
+      side: bank.side,
       joinedRight: i < bank.cylinders.length - 1,
     })),
   );
 }
 
-/** Widths in pixels shared by the section and the rows underneath it. */
+/** Widths shared by the section and the rows underneath it, in units of a sixteenth of the text size (pixels as a rule). */
 export interface Measure {
   label: number;
   column: number;
@@ -58,8 +61,8 @@ export function edges(columns: Column[], m: Measure): { lefts: number[]; width: 
 }
 
 export function gridTemplate(columns: Column[], m: Measure): string {
-  const cells = columns.map((c, i) => (c.bank && i > 0 ? `${m.gap}px ${m.column}px` : `${m.column}px`));
-  return `${m.label}px ${cells.join(' ')} ${m.unit}px`;
+  const cells = columns.map((c, i) => (c.bank && i > 0 ? `${rem(m.gap)} ${rem(m.column)}` : rem(m.column)));
+  return `${rem(m.label)} ${cells.join(' ')} ${rem(m.unit)}`;
 }
 
 /**

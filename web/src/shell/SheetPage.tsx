@@ -44,15 +44,18 @@ export function SheetPage({ screen }: { screen: StationScreen }) {
     return <p className="p-8">{error ? error.message : 'Opening the sheet …'}</p>;
   }
   return (
-    <div className="flex h-full flex-col p-2 max-[1099px]:h-auto max-[1099px]:min-h-full print:h-auto print:p-0">
+    <div className="flex h-full flex-col p-2 print:h-auto print:p-0 low:h-auto low:min-h-full">
+      <h1 className="sr-only">
+        {sheet.engine.engine.name}: {screen.name}
+      </h1>
       <div className="flex min-h-0 flex-1 flex-col border-2 border-ink print:border-0">
-        <div className="flex min-h-0 flex-1 max-[1099px]:flex-col print:block">
+        <div className="flex min-h-0 flex-1 print:block narrow:flex-col">
           <Round sheet={sheet} station={screen.station} onKeys={() => setKeysShown(true)} />
-          <main className="flex min-h-0 min-w-0 flex-1 max-[1099px]:flex-col">
+          <main className="flex min-h-0 min-w-0 flex-1 narrow:flex-col">
             <screen.Screen key={id} sheet={sheet} whole={whole} />
           </main>
         </div>
-        <TitleBlock sheet={sheet} undo={undo} />
+        <TitleBlock sheet={sheet} undo={undo} onKeys={() => setKeysShown(true)} />
       </div>
       <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
     </div>

@@ -1,14 +1,16 @@
-import { Redo2, Undo2 } from 'lucide-react';
+import { EllipsisVertical, Redo2, Undo2 } from 'lucide-react';
+import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { Sheet } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
 import { UnitsMenu } from '../units/UnitsMenu';
+import { OrientationMap } from '../engine/OrientationMap';
+import { label } from '../words/labels';
+import { Elsewhere } from './Elsewhere';
 import type { UndoControl } from './useUndo';
 
-const TEMPERATURES = { HOT: 'hot', WARM: 'warm', COLD: 'cold' } as const;
-
 /** As on a drawing: the place of identity and status, on screen and on paper. */
-export function TitleBlock({ sheet, undo }: { sheet: Sheet; undo: UndoControl }) {
+export function TitleBlock({ sheet, undo, onKeys }: { sheet: Sheet; undo: UndoControl; onKeys: () => void }) {
   const units = useUnits();
   const { job, engine } = sheet;
   const meter = [
@@ -22,20 +24,24 @@ export function TitleBlock({ sheet, undo }: { sheet: Sheet; undo: UndoControl })
     hour12: false,
   });
   return (
-    <footer className="flex min-h-[54px] border-t-2 border-ink text-[17px] max-[1099px]:flex-wrap print:order-first print:border print:text-[15px]">
+    <footer className="flex min-h-[3.375rem] border-t-2 border-ink text-[1.0625rem] print:order-first print:border print:text-[0.9375rem]">
       <Cell name="Engine" grow>
         {engine.engine.name}
       </Cell>
-      <Cell name="Job" grow>
+      <Cell name="Job" grow wide>
         {job.job.complaint || 'no complaint written down'}
       </Cell>
-      <Cell name="Date">{job.job.date}</Cell>
+      <Cell name="Date" wide>
+        {job.job.date}
+      </Cell>
       <Cell name="Meter">{meter.join(', ') || 'unknown'}</Cell>
-      <Cell name="State">{temperature ? TEMPERATURES[temperature] : 'not noted'}</Cell>
+      <Cell name="State">{temperature ? label('EngineTemperature', temperature) : 'not noted'}</Cell>
       <Cell name="Units">
         <UnitsMenu />
       </Cell>
-      <Cell name="By">{job.job.technician || '–'}</Cell>
+      <Cell name="By" wide>
+        {job.job.technician || '–'}
+      </Cell>
       <Cell name={`Saved, rev. ${job.revision}`}>
         <time dateTime={job.changedAt}>{saved}</time>
       </Cell>
@@ -46,6 +52,7 @@ export function TitleBlock({ sheet, undo }: { sheet: Sheet; undo: UndoControl })
         <Step name="Redo" nothing="Nothing to redo" what={undo.redoes} onClick={undo.redo}>
           <Redo2 aria-hidden size={20} />
         </Step>
+        <Menu sheet={sheet} onKeys={onKeys} />
       </div>
       {undo.error && (
         <p role="alert" className="refusal no-print fixed right-4 bottom-20 border border-leak bg-paper p-3">
@@ -56,12 +63,46 @@ export function TitleBlock({ sheet, undo }: { sheet: Sheet; undo: UndoControl })
   );
 }
 
-function Cell({ name, grow, children }: { name: string; grow?: boolean; children: ReactNode }) {
+/** What stands beside the round where there is room. */
+function Menu({ sheet, onKeys }: { sheet: Sheet; onKeys: () => void }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className="hidden min-w-[3.125rem] border-l border-hair px-3 hover:text-act narrow:block"
+        aria-label="More"
+      >
+        <EllipsisVertical aria-hidden size={20} />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="top"
+          align="end"
+          className="z-20 w-60 border-2 border-ink bg-paper p-4 text-[1.0625rem]"
+        >
+          <Elsewhere onKeys={onKeys} />
+          <div className="mt-2 border-t border-hair pt-3">
+            <OrientationMap engine={sheet.engine.engine} cylinders={sheet.cylinders} />
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+interface CellProps {
+  name: string;
+  grow?: boolean;
+  /** Left out on a tablet, where it stands at Intake and on paper. */
+  wide?: boolean;
+  children: ReactNode;
+}
+
+function Cell({ name, grow, wide, children }: CellProps) {
   return (
     <div
-      className={`min-w-0 border-l border-ink px-2.5 py-1 first:border-l-0 ${grow ? 'flex-1' : 'shrink-0'}`}
+      className={`min-w-0 border-l border-ink px-2.5 py-1 first:border-l-0 ${grow ? 'flex-1' : 'shrink-0'} ${wide ? 'print:block narrow:hidden' : ''}`}
     >
-      <div className="heading text-[11.5px]">{name}</div>
+      <div className="heading text-[0.7188rem]">{name}</div>
       <div className="truncate">{children}</div>
     </div>
   );
@@ -82,7 +123,7 @@ function Step({
 }) {
   return (
     <button
-      className="min-w-[50px] border-l border-hair px-3 first:border-l-0 hover:text-act"
+      className="min-h-[2.75rem] min-w-[3.125rem] border-l border-hair px-3 first:border-l-0 hover:text-act"
       disabled={!what}
       onClick={onClick}
       title={what ? `${name}: ${what}` : nothing}

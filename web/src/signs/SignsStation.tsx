@@ -1,6 +1,7 @@
 import type { Schemas, Sheet } from '../api/client';
 import { Contaminated } from '../examination/Contaminated';
 import { Group, StationFrame } from '../examination/StationFrame';
+import { NOISE } from '../examination/noise';
 import { Questions } from '../examination/Questions';
 import { Statements } from '../examination/Statements';
 import { useExamine } from '../examination/useExamine';
@@ -13,6 +14,7 @@ import { capital, labels } from '../words/labels';
 /** Look before you loosen: oil, coolant, breather, oil pressure, outside leaks. */
 export function SignsStation({ sheet }: { sheet: Sheet }) {
   const { set, error, errorAt } = useExamine(sheet.job.id, 'signs');
+  const noise = useExamine(sheet.job.id, 'intake');
   const { oil, coolant, breather, leaks, leaksContaminatedBy } = sheet.examination.signs;
   return (
     <StationFrame
@@ -23,6 +25,7 @@ export function SignsStation({ sheet }: { sheet: Sheet }) {
     >
       <BeforeSteps sheet={sheet} />
       <Group title="Oil">
+        <Dip oil={oil} set={(patch) => set({ oil: patch })} errorAt={errorAt} />
         <Questions table={OIL} told={oil} set={(patch) => set({ oil: patch })} />
       </Group>
       {sheet.engine.engine.cooling !== 'AIR' && (
@@ -38,6 +41,9 @@ export function SignsStation({ sheet }: { sheet: Sheet }) {
           set={(patch) => set({ breather: patch })}
         />
         <Pressures sheet={sheet} set={(patch) => set({ oilPressure: patch })} errorAt={errorAt} />
+      </Group>
+      <Group title="Noise">
+        <Questions table={NOISE} told={sheet.examination.intake} set={noise.set} />
       </Group>
       <Group title="Outside, by place">
         {labels<keyof typeof leaks & string>('LeakPlace').map(([place, words]) => (
@@ -91,5 +97,37 @@ function Pressures({ sheet, set, errorAt }: PressuresProps) {
       {field('hotKPa', 'Oil pressure hot', false)}
       {field('hotRpm', 'at', true)}
     </div>
+  );
+}
+
+interface DipProps {
+  oil: Schemas['OilSigns'];
+  set: (patch: Partial<Schemas['OilSigns']>) => void;
+  errorAt: (field: string) => string | undefined;
+}
+
+/** The stick in figures: how far below full, and how long it had stood. */
+function Dip({ oil, set, errorAt }: DipProps) {
+  return (
+    <>
+      <div className="w-44">
+        <QuantityField
+          label="Below the full mark"
+          quantity="length"
+          value={oil.belowFullMm}
+          error={errorAt('oil.belowFullMm')}
+          onCommit={(belowFullMm) => set({ belowFullMm })}
+        />
+      </div>
+      <div className="w-44">
+        <QuantityField
+          label="Had stood before the dip"
+          unit="min"
+          value={oil.drainBackMinutes}
+          error={errorAt('oil.drainBackMinutes')}
+          onCommit={(drainBackMinutes) => set({ drainBackMinutes })}
+        />
+      </div>
+    </>
   );
 }

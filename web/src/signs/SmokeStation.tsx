@@ -29,7 +29,7 @@ export function SmokeStation({ sheet }: { sheet: Sheet }) {
           return (
             <div key={moment} className="flex flex-wrap items-end gap-x-6 gap-y-2 py-3">
               <div className="w-52">
-                <p className="text-[17px] font-medium">{capital(words)}</p>
+                <p className="text-[1.0625rem] font-medium">{capital(words)}</p>
                 <p className="text-soft">{MOMENTS[moment].hint}</p>
               </div>
               <Choice

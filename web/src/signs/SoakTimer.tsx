@@ -26,7 +26,7 @@ export function SoakTimer({ sheet }: { sheet: Sheet }) {
       <span className="heading mr-1">Let it stand</span>
       {soak ? (
         <>
-          <span className={`font-mono text-[22px] ${soak.over ? 'text-act' : ''}`} role="timer">
+          <span className={`font-mono text-[1.375rem] ${soak.over ? 'text-act' : ''}`} role="timer">
             {soak.over ? 'time is up' : soak.left}
           </span>
           <span className="text-soft">of {sheet.examination.signs.soak!.minutes} min</span>

@@ -14,6 +14,7 @@ export const OIL = [
   oil.choice('milky', 'Milk', 'Milky'),
   oil.yesNo('shortColdRuns', 'Only short cold runs lately?', undefined, milky),
   oil.yesNo('waterDrained', 'Drained a little: water first?', undefined, milky),
+  oil.choice('water', 'Water found in oil or cylinder is (strip, colour)', 'WaterKind'),
   oil.yesNo('fuelSmell', 'Smells of fuel'),
   oil.yesNo('foam', 'Foams'),
   oil.choice('glitter', 'Glitter', 'Metal'),

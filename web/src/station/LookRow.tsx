@@ -17,7 +17,7 @@ export function LookRow({ name, looks, ...props }: RowsProps & { name: string; l
         const look = at.get(c);
         return (
           <span
-            className={`font-sans text-[15px] ${look?.oily ? 'font-medium text-oil' : look?.odd ? 'font-medium' : ''}`}
+            className={`font-sans text-[0.9375rem] ${look?.oily ? 'font-medium text-oil' : look?.odd ? 'font-medium' : ''}`}
           >
             {look?.look}
           </span>

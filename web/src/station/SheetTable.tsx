@@ -10,7 +10,7 @@ interface Props extends RowsProps {
 /** The table under the section: the rows of every station in its columns, in the order of the round. */
 export function SheetTable({ rows, own, ...props }: Props) {
   return (
-    <div className="border-t border-ink" role="table" aria-label="Readings">
+    <div role="rowgroup">
       {rows.map(({ station, Rows }) =>
         own?.station === station ? (
           <div key={station} role="presentation">

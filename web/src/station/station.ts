@@ -42,6 +42,8 @@ export interface StationScreen {
   /** After the address of the job; empty for the one a job opens with. */
   path: string;
   name: string;
+  /** Where there is room for a word only. */
+  short?: string;
   Screen: ComponentType<ScreenProps>;
   Rows?: ComponentType<RowsProps>;
   /** A mark for each cylinder, beside its name in the round. */

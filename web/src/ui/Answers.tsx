@@ -27,7 +27,7 @@ export function Answers<K extends string>({ label, items, answers, onAnswer }: P
               type="button"
               aria-pressed={answer === true}
               aria-label={`${words}: ${answer === undefined ? 'not asked' : answer ? 'yes' : 'no'}`}
-              className={`min-h-[44px] border px-3 ${
+              className={`min-h-[2.75rem] border px-3 ${
                 answer === true
                   ? 'border-ink bg-ink text-paper'
                   : answer === false

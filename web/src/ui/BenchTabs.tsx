@@ -12,13 +12,13 @@ interface Props {
 /** What stands under the rows of a bench, one thing at a time. */
 export function BenchTabs({ value, onChange, tabs, children }: Props) {
   return (
-    <Tabs.Root value={value} onValueChange={onChange} className="flex flex-1 flex-col border-t border-ink">
-      <Tabs.List className="flex border-b border-hair" aria-label="The bench">
+    <Tabs.Root value={value} onValueChange={onChange} className="flex min-h-0 min-w-0 flex-1 flex-col">
+      <Tabs.List className="flex shrink-0 overflow-x-auto border-b border-hair" aria-label="The bench">
         {tabs.map(([tab, name]) => (
           <Tabs.Trigger
             key={tab}
             value={tab}
-            className="min-h-[44px] border-b-4 border-transparent px-3.5 text-[16px] text-soft data-[state=active]:border-act data-[state=active]:text-ink"
+            className="min-h-[2.75rem] border-b-4 border-transparent px-3.5 text-[1rem] whitespace-nowrap text-soft data-[state=active]:border-act data-[state=active]:text-ink"
           >
             {name}
           </Tabs.Trigger>
@@ -31,7 +31,10 @@ export function BenchTabs({ value, onChange, tabs, children }: Props) {
 
 export function BenchTab({ value, children }: { value: string; children: ReactNode }) {
   return (
-    <Tabs.Content value={value} className="space-y-4 p-4">
+    <Tabs.Content
+      value={value}
+      className="min-h-0 flex-1 space-y-4 overflow-y-auto p-4 print:overflow-visible"
+    >
       {children}
     </Tabs.Content>
   );
@@ -41,7 +44,7 @@ export function BenchTab({ value, children }: { value: string; children: ReactNo
 export function CautionList({ cautions }: { cautions: string[] }) {
   return (
     <>
-      <ul className="max-w-[70ch] space-y-2 text-[16px]">
+      <ul className="max-w-[70ch] space-y-2 text-[1rem]">
         {cautions.map((c) => (
           <li key={c} className="border-l-4 border-leak pl-3">
             {c}

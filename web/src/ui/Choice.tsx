@@ -1,3 +1,5 @@
+import { ToggleGroup } from 'radix-ui';
+
 interface Props<T extends string> {
   label: string;
   value: T | null | undefined;
@@ -6,24 +8,47 @@ interface Props<T extends string> {
   onChange: (value: T | undefined) => void;
 }
 
-/** One of a few, by a tap; a second tap takes it back to "not written down". */
+/** One of a few, by a tap or with the arrow keys; a second tap takes it back to "not written down". */
 export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
   return (
-    <div role="group" aria-label={label}>
-      <div className="heading mb-1">{label}</div>
-      <div className="flex flex-wrap">
+    <div>
+      <div className="heading mb-1" aria-hidden>
+        {label}
+      </div>
+      <Toggles label={label} value={value} onChange={onChange} className="flex flex-wrap">
         {options.map(([option, words]) => (
-          <button
+          <ToggleGroup.Item
             key={option}
-            type="button"
-            aria-pressed={value === option}
-            className="-ml-px min-h-[44px] border border-metal bg-well px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-            onClick={() => onChange(value === option ? undefined : (option as T))}
+            value={option}
+            className="-ml-px min-h-[2.75rem] min-w-[2.75rem] border border-metal bg-well px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
           >
             {words}
-          </button>
+          </ToggleGroup.Item>
         ))}
-      </div>
+      </Toggles>
     </div>
+  );
+}
+
+interface TogglesProps<T extends string> {
+  label: string;
+  value: T | null | undefined;
+  onChange: (value: T | undefined) => void;
+  disabled?: boolean;
+  className?: string;
+  children: React.ReactNode;
+}
+
+/** A group of which at most one is pressed. */
+export function Toggles<T extends string>({ label, value, onChange, ...props }: TogglesProps<T>) {
+  return (
+    <ToggleGroup.Root
+      {...props}
+      type="multiple"
+      role="group"
+      aria-label={label}
+      value={value ? [value] : []}
+      onValueChange={(pressed) => onChange(pressed.find((p) => p !== value) as T | undefined)}
+    />
   );
 }

@@ -34,7 +34,7 @@ export function ImportState({ under, giveUp, problems }: Props) {
       <ul className="mt-1 max-h-60 overflow-y-auto">
         {problems.map((e) => (
           <li key={e.field + e.message}>
-            <span className="mr-2 font-mono text-[14px]">{e.field}</span>
+            <span className="mr-2 font-mono text-[0.875rem]">{e.field}</span>
             {sentence(e)}
           </li>
         ))}

@@ -47,7 +47,7 @@ export function QuantityField({ label, value, quantity, unit, error, otherwise, 
       </label>
       <input
         id={id}
-        className="field font-mono text-[17px]"
+        className="field font-mono text-[1.0625rem]"
         inputMode="decimal"
         autoComplete="off"
         placeholder={

@@ -4,14 +4,14 @@ interface Props {
   label: string;
   value: string | null | undefined;
   error?: string;
-  type?: 'text' | 'date';
   lines?: number;
   hint?: string;
+  autoFocus?: boolean;
   onCommit: (value: string) => void;
 }
 
 /** Words, saved when the field is left or Enter is pressed. */
-export function TextField({ label, value, error, type = 'text', lines, hint, onCommit }: Props) {
+export function TextField({ label, value, error, lines, hint, autoFocus, onCommit }: Props) {
   const id = useId();
   // What was typed stays until the value changes: refused words are not lost.
   const [typed, setTyped] = useState<string>();
@@ -42,9 +42,9 @@ export function TextField({ label, value, error, type = 'text', lines, hint, onC
         <textarea rows={lines} className="field py-2" {...shared} />
       ) : (
         <input
-          type={type}
           className="field"
           placeholder={hint}
+          autoFocus={autoFocus}
           {...shared}
           onKeyDown={(e) => e.key === 'Enter' && commit()}
         />

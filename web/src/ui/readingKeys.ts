@@ -30,6 +30,14 @@ export function readingKeys(cell: Cell) {
     }),
     /** Typed like any sign; the help says what it is for. */
     space: (does: string): Key => ({ shown: 'Space', does, on: () => false, run: () => false }),
-    clear: { shown: 'Esc', does: 'clear what is typed', on: key('Escape'), run: cell.clear } satisfies Key,
+    clear: {
+      shown: 'Esc',
+      does: 'clear what is typed, back to the current cylinder',
+      on: key('Escape'),
+      run: () => {
+        cell.clear();
+        readingCell()?.focus();
+      },
+    } satisfies Key,
   };
 }

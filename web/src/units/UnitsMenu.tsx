@@ -16,7 +16,7 @@ export function UnitsMenu() {
   const { choice, choose, symbol } = useUnits();
   return (
     <Popover.Root>
-      <Popover.Trigger className="min-h-[28px] text-left text-[17px] underline decoration-hair underline-offset-4 hover:text-act">
+      <Popover.Trigger className="-my-3 min-h-[2.75rem] text-left text-[1.0625rem] underline decoration-hair underline-offset-4 hover:text-act">
         {symbol('pressure')} {symbol('length')} {symbol('volume')}
       </Popover.Trigger>
       <Popover.Portal>
@@ -37,7 +37,7 @@ export function UnitsMenu() {
                   <button
                     key={u.symbol}
                     aria-pressed={choice[q] === i}
-                    className="min-h-[40px] min-w-[52px] border border-metal px-2 font-mono aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+                    className="min-h-[2.75rem] min-w-[3.25rem] border border-metal px-2 font-mono aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
                     onClick={() => choose({ ...choice, [q]: i })}
                   >
                     {u.symbol}

@@ -1,43 +1,70 @@
+import { useState } from 'react';
 import type { Sheet, Verdict } from '../api/client';
 import { labelOf } from '../api/labelOf';
 
-/** What the readings say so far: the engine, the cylinder at hand, what does not fit, what next. */
+/**
+ * What the readings say so far and what to do next, always in view; the reasons, what does not fit and the cylinder at hand
+ * below it. On a tablet a bar at the bottom that opens upwards.
+ */
 export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: number }) {
+  const [open, setOpen] = useState(false);
   const verdict = sheet.diagnosis.engine;
   const own = current === undefined ? undefined : sheet.diagnosis.cylinders[current];
   return (
     <aside
-      className="no-print w-[296px] shrink-0 overflow-y-auto border-l border-ink px-4 py-3 max-[1099px]:w-full max-[1099px]:border-t max-[1099px]:border-l-0"
+      className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:w-full narrow:border-t-2 narrow:border-l-0"
       aria-label="Verdict"
-      aria-live="polite"
     >
-      <h2 className="heading">Verdict</h2>
-      <Headline verdict={verdict} large />
-      <ul className="mt-1 space-y-1">
-        {verdict.why.map((w) => (
-          <li key={w}>{w}</li>
-        ))}
-      </ul>
-      <h3 className="heading mt-4">Next</h3>
-      <p className="text-[18px] leading-snug font-medium text-act">{verdict.next}</p>
-      {verdict.misses && <p className="mt-1 text-soft">{verdict.misses}</p>}
-      <Findings title="Could not be worked out" texts={sheet.notComputed} />
-      <Suspicions sheet={sheet} />
-      <Findings title="Stays open" texts={sheet.diagnosis.open} />
-      <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
-      {own && sheet.cylinders.length > 1 && (
-        <section className="mt-4 border-t border-hair pt-3">
-          <h3 className="heading">Cylinder {labelOf(sheet, current!)}</h3>
-          <Headline verdict={own} />
-          <ul className="mt-1 space-y-1">
-            {own.why.map((w) => (
-              <li key={w}>{w}</li>
-            ))}
-          </ul>
-          {own.next && <p className="mt-1 font-medium text-act">{own.next}</p>}
-          {own.misses && <p className="mt-1 text-soft">{own.misses}</p>}
-        </section>
-      )}
+      <div
+        className="shrink-0 px-4 pt-3 pb-2 narrow:grid narrow:grid-cols-[1fr_1.2fr_auto] narrow:gap-x-5 narrow:pt-2"
+        aria-live="polite"
+        data-verdict
+      >
+        <div>
+          <h2 className="heading">Verdict</h2>
+          <Headline verdict={verdict} large />
+        </div>
+        <div className="mt-3 narrow:mt-0">
+          <h3 className="heading">Next</h3>
+          <p className="text-[1.125rem] leading-snug font-medium text-act" data-next>
+            {verdict.next}
+          </p>
+        </div>
+        <button
+          className="button hidden self-center narrow:inline-flex"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
+          {open ? 'Less' : 'Why'}
+        </button>
+      </div>
+      <div
+        className={`min-h-0 flex-1 overflow-y-auto px-4 pb-3 narrow:max-h-[40vh] ${open ? '' : 'narrow:hidden'}`}
+      >
+        <ul className="space-y-1 border-t border-hair pt-2">
+          {verdict.why.map((w) => (
+            <li key={w}>{w}</li>
+          ))}
+        </ul>
+        {verdict.misses && <p className="mt-1 text-soft">{verdict.misses}</p>}
+        <Findings title="Could not be worked out" texts={sheet.notComputed} />
+        <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
+        <Suspicions sheet={sheet} />
+        <Findings title="Stays open" texts={sheet.diagnosis.open} />
+        {own && sheet.cylinders.length > 1 && (
+          <section className="mt-4 border-t border-hair pt-3">
+            <h3 className="heading">Cylinder {labelOf(sheet, current!)}</h3>
+            <Headline verdict={own} />
+            <ul className="mt-1 space-y-1">
+              {own.why.map((w) => (
+                <li key={w}>{w}</li>
+              ))}
+            </ul>
+            {own.next && <p className="mt-1 font-medium text-act">{own.next}</p>}
+            {own.misses && <p className="mt-1 text-soft">{own.misses}</p>}
+          </section>
+        )}
+      </div>
     </aside>
   );
 }
@@ -95,7 +122,7 @@ export function Headline({ verdict, large }: { verdict: Verdict; large?: boolean
   return (
     <p>
       <span
-        className={`${large ? 'text-[22px]' : 'text-[18px]'} leading-tight font-semibold ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}
+        className={`${large ? 'text-[1.375rem]' : 'text-[1.125rem]'} leading-tight font-semibold ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}
       >
         {verdict.what}
       </span>

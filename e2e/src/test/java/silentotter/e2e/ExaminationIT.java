@@ -156,7 +156,7 @@ class ExaminationIT extends WindowsTest {
         Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings"));
         assertThat(table).containsText("oily");
         assertThat(table).containsText("Oil ran down from above");
-        assertThat(page.locator("figure svg")).containsText("oil past stem");
+        assertThat(page.locator("svg[data-section]")).containsText("oil past stem");
         assertThat(page.getByLabel("Verdict", new Page.GetByLabelOptions().setExact(true)))
                 .containsText("Stem seals or guides, cylinder 2");
     }
@@ -203,6 +203,7 @@ class ExaminationIT extends WindowsTest {
                         + " \"cycle\": \"TWO_STROKE\"}");
         Page page = browser.open(app.url("/jobs/" + job + "/crankcase"));
         List<String> fields = List.of("At the start (kPa)", "At the end (kPa)", "Watched for (s)");
+        within(page, "Chamber under cylinder", "2").click();
         String[] values = {"40", "22", "60"};
         for (int i = 0; i < values.length; i++) {
             page.getByLabel(fields.get(i)).nth(1).fill(values[i]);

@@ -36,7 +36,7 @@ class FirstSliceIT {
         assertThat(page.getByText("No jobs yet.")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New job"))
                 .click();
-        page.getByLabel("Complaint").fill("Misses at idle");
+        page.getByLabel("Why is it here?").fill("Misses at idle");
         page.getByLabel("Name, as this shop calls it").fill("Gannet 18");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start the job"))
                 .click();

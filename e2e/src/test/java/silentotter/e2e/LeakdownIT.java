@@ -48,10 +48,11 @@ class LeakdownIT extends WindowsTest {
         within(page, "Engine", "hot").click();
 
         tab(page, "Listen");
-        assertThat(page.getByText("Turn 180° to cylinder 3")).isVisible();
+        assertThat(page.getByText("First bring 1 to top centre")).isVisible();
         page.getByLabel("Leak-down, cylinder 1").click();
         page.keyboard().press("Escape");
         type(page, "8");
+        assertThat(page.getByText("Turn 180° to cylinder 3")).isVisible();
         button(page, "Turned: on to 3").click();
         assertThat(page.getByText("Turn 180° to cylinder 4")).isVisible();
         type(page, "140");
@@ -119,7 +120,7 @@ class LeakdownIT extends WindowsTest {
         page.getByLabel("reads (%)").first().fill("40");
         page.keyboard().press("Tab");
         button(page, "Work it out").click();
-        assertThat(table).containsText("1.20");
+        assertThat(table).containsText("1.2");
         assertThat(page.getByText("1.02 mm orifice, calibrated")).isVisible();
     }
 
@@ -147,18 +148,18 @@ class LeakdownIT extends WindowsTest {
         Page page = onTwoGauges("Slip tester");
         type(page, "500");
         Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings"));
-        assertThat(table).containsText("0.90");
+        assertThat(table).containsText("0.9");
         button(page, "Change").click();
         page.getByLabel("Orifice (mm)").fill("2.0");
         page.keyboard().press("Tab");
         button(page, "Changed from now on").click();
         assertThat(page.getByText("690 kPa, 2.00 mm orifice, calibrated")).isVisible();
-        assertThat(table).containsText("0.90");
+        assertThat(table).containsText("0.9");
         page.getByLabel(Pattern.compile("^Second gauge")).click();
         page.keyboard().press("Escape");
         page.keyboard().press("Enter");
         type(page, "500");
-        assertThat(table).containsText("3.6");
+        assertThat(table).containsText("4");
         tab(page, "Attempts");
         assertThat(page.getByText(Pattern.compile("Slip tester, as it was until")))
                 .hasCount(1);

@@ -27,6 +27,7 @@ enum ExaminationPart {
             case PLUGS -> Optional.of("/plugs");
             case INSIDE -> Optional.of("");
             case VALVES -> Optional.of("/cylinders");
+            case CRANKCASE -> Optional.of("/chambers");
             default -> Optional.empty();
         };
     }

@@ -38,6 +38,7 @@ final class LeakdownCsv {
             Column.of("supply_kpa", r -> r.reading().supplyKPa()),
             Column.of("state", r -> r.reading().state()),
             Column.of("done_before", r -> r.reading().doneBefore()),
+            Column.of("zeroed", r -> Boolean.TRUE.equals(r.reading().zeroed()) ? "yes" : null),
             Column.of("heard", r -> heard(r.reading())),
             Column.of("listened_with", r -> r.reading().listenedWith()),
             Column.of("plugged", r -> spaced(r.reading().excluded())),
@@ -107,7 +108,8 @@ final class LeakdownCsv {
                         .map(w -> line.part("plugged", w).whole(problems))
                         .toList(),
                 numbers(line, "settling", problems),
-                numbers(line, "settling_kpa", problems));
+                numbers(line, "settling_kpa", problems),
+                line.text("zeroed").map("yes"::equalsIgnoreCase).orElse(null));
         Optional<String> setAside = line.text("set_aside");
         setAside.ifPresent(s -> problems.text(line.at(), s, Step.LONGEST_REASON));
         return new Entry(

@@ -24,6 +24,9 @@ public final class Cautions {
                     Engine::hasWetExhaust,
                     "Wet exhaust: shut the seacock and drain the silencer before cranking, or water floods the cylinders. Tag it; open before start."),
             new Caution(
+                    e -> e.traits().exhaust().isEmpty(),
+                    "On a boat whose exhaust may be wet: seacock shut and silencer drained before cranking, or water floods the cylinders. Tag it; open before start."),
+            new Caution(
                     e -> e.traits().fuel().filter(f -> f == Fuel.GAS).isPresent(),
                     "Shut off and purge the gas fuel. Licensed practice and local codes come first."),
             new Caution(

@@ -5,26 +5,34 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * The crankcase pressure and vacuum test of a two-stroke: intake and exhaust closed off, pumped, and watched. It is what
- * "leak-down" means to many who work on two-strokes. Pressure at most about 50 kPa, or seals are pushed out.
+ * The crankcase pressure and vacuum test of a two-stroke, a record for each crank chamber: each cylinder breathes through its
+ * own. It is what "leak-down" means to many who work on two-strokes.
  *
- * @param bubbles whether bubbles were seen at each place that was looked at
+ * @param pressure what was written down without saying of which chamber, as older records are; so vacuum and bubbles
+ * @param chambers by the number of the cylinder above
  */
-public record CrankcaseHold(Optional<HoldRun> pressure, Optional<HoldRun> vacuum, Map<BubblePlace, Boolean> bubbles) {
-    public static final CrankcaseHold EMPTY = new CrankcaseHold(Optional.empty(), Optional.empty(), Map.of());
+public record CrankcaseHold(
+        Optional<HoldRun> pressure,
+        Optional<HoldRun> vacuum,
+        Map<BubblePlace, Boolean> bubbles,
+        Map<Integer, Chamber> chambers) {
+    public static final CrankcaseHold EMPTY = new CrankcaseHold(Optional.empty(), Optional.empty(), Map.of(), Map.of());
 
     public CrankcaseHold {
         bubbles = Map.copyOf(Objects.requireNonNullElse(bubbles, Map.of()));
+        chambers = Map.copyOf(Objects.requireNonNullElse(chambers, Map.of()));
     }
 
-    boolean bubblesAt(BubblePlace place) {
-        return bubbles.getOrDefault(place, false);
+    Chamber unnamed() {
+        return new Chamber(pressure, vacuum, bubbles);
     }
 
-    /** Where soapy water is looked at while the crankcase has pressure. */
+    /** Where soapy water is looked at while a chamber has pressure. */
     public enum BubblePlace {
         FLYWHEEL_SEAL,
         FREE_END_SEAL,
+        /** Between two chambers: no bubbles there, the air is heard or felt in the next one. */
+        CENTRE_SEAL,
         BASE_JOINT,
         REED_BLOCK,
         INTAKE_JOINT,

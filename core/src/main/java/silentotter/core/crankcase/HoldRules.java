@@ -6,7 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeMap;
 import silentotter.core.crankcase.CrankcaseHold.BubblePlace;
+import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
 import silentotter.core.quantity.Pressure;
@@ -19,9 +21,10 @@ public final class HoldRules {
     /** From this loss the crankcase leaks. */
     private static final double LEAKING_KPA_PER_MINUTE = 7;
 
-    private static final List<Rule<CrankcaseHold>> PLACES = List.of(
+    private static final List<Rule<Chamber>> PLACES = List.of(
             place(BubblePlace.FLYWHEEL_SEAL, "the crank seal at the flywheel end"),
             place(BubblePlace.FREE_END_SEAL, "the crank seal at the free end"),
+            place(BubblePlace.CENTRE_SEAL, "the centre seal, into the next chamber"),
             place(BubblePlace.BASE_JOINT, "the base joint"),
             place(BubblePlace.REED_BLOCK, "the reed block"),
             place(BubblePlace.INTAKE_JOINT, "the intake joint"),
@@ -29,8 +32,8 @@ public final class HoldRules {
 
     private HoldRules() {}
 
-    private static Rule<CrankcaseHold> place(BubblePlace place, String words) {
-        return Rule.<CrankcaseHold>of(
+    private static Rule<Chamber> place(BubblePlace place, String words) {
+        return Rule.<Chamber>of(
                         "hold-bubbles-" + place.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                         h -> h.bubblesAt(place),
                         "Air passes at " + words + ".",
@@ -38,21 +41,29 @@ public final class HoldRules {
                 .pointsTo(15, CRANKCASE_AIR);
     }
 
-    /** Everything that the hold says. */
+    /** Everything that the hold says, chamber by chamber. */
     public static List<Statement> read(CrankcaseHold hold) {
+        List<Statement> result = new ArrayList<>(read(hold.unnamed(), List.of()));
+        new TreeMap<>(hold.chambers())
+                .forEach((cylinder, chamber) -> result.addAll(read(chamber, List.of(CylinderNumber.of(cylinder)))));
+        return result;
+    }
+
+    private static List<Statement> read(Chamber chamber, List<CylinderNumber> where) {
         List<Statement> result = new ArrayList<>();
-        hold.pressure().flatMap(r -> judged("pressure", r)).ifPresent(result::add);
-        hold.vacuum().flatMap(r -> judged("vacuum", r)).ifPresent(result::add);
-        if (isLeaking(hold.vacuum())
-                && !isLeaking(hold.pressure())
-                && hold.pressure().isPresent()) {
+        chamber.pressure().flatMap(r -> judged("pressure", r, where)).ifPresent(result::add);
+        chamber.vacuum().flatMap(r -> judged("vacuum", r, where)).ifPresent(result::add);
+        if (isLeaking(chamber.vacuum())
+                && !isLeaking(chamber.pressure())
+                && chamber.pressure().isPresent()) {
             result.add(rule(
                     "hold-vacuum-only",
                     "It holds pressure but not vacuum: a crank seal lip that only seals outwards.",
                     "Vacuum pulls the lip off the shaft where pressure pushes it on.",
-                    12));
+                    12,
+                    where));
         }
-        PLACES.forEach(r -> r.about(hold, "CRANKCASE", List.of()).ifPresent(result::add));
+        PLACES.forEach(r -> r.about(chamber, "CRANKCASE", where).ifPresent(result::add));
         return result;
     }
 
@@ -62,30 +73,32 @@ public final class HoldRules {
                 .isPresent();
     }
 
-    private static Optional<Statement> judged(String what, HoldRun run) {
+    private static Optional<Statement> judged(String what, HoldRun run, List<CylinderNumber> where) {
         return run.lossPerMinute().map(loss -> {
             String measured = "Loses " + Say.pressure(Pressure.ofKPa(loss)) + " a minute, from "
                     + Say.pressure(Pressure.ofKPa(run.startKPa().orElse(0.0))) + ". Up to "
                     + Say.pressure(Pressure.ofKPa(TIGHT_KPA_PER_MINUTE)) + " is called tight, over "
                     + Say.pressure(Pressure.ofKPa(LEAKING_KPA_PER_MINUTE)) + " a leak.";
             if (loss <= TIGHT_KPA_PER_MINUTE) {
-                return rule("hold-" + what + "-tight", "The crankcase holds " + what + ".", measured, 0.4);
+                return rule("hold-" + what + "-tight", "The crankcase holds " + what + ".", measured, 0.4, where);
             }
             return loss > LEAKING_KPA_PER_MINUTE
-                    ? rule("hold-" + what + "-leaks", "The crankcase does not hold " + what + ".", measured, 6)
+                    ? rule("hold-" + what + "-leaks", "The crankcase does not hold " + what + ".", measured, 6, where)
                     : rule(
                             "hold-" + what + "-between",
                             "The crankcase loses a little " + what + ": check hoses and plugs of the tester, repeat.",
                             measured,
-                            1.3);
+                            1.3,
+                            where);
         });
     }
 
-    private static Statement rule(String name, String says, String because, double likelihoodRatio) {
+    private static Statement rule(
+            String name, String says, String because, double likelihoodRatio, List<CylinderNumber> where) {
         return Rule.<Boolean>of(name, b -> b, says, because)
                 .pointsTo(likelihoodRatio, CRANKCASE_AIR)
                 .toldApartBy("Soap on both seals, base, reed block and intake joint.")
-                .about(true, "CRANKCASE", List.of())
+                .about(true, "CRANKCASE", where)
                 .orElseThrow();
     }
 }

@@ -124,6 +124,18 @@ public final class Diagnostician {
                     first.misses(),
                     first.blames());
         }
+        Optional<String> needs = leakdown.cylinders().values().stream()
+                .flatMap(l -> l.needs().stream())
+                .findFirst();
+        if (needs.isPresent()) {
+            List<String> open = List.of(
+                    leakdown.cylinders().size() + " of " + engine.arrangement().count()
+                            + " cylinders read by leak-down, level among themselves. " + LeakdownVerdict.NOT_JUDGED,
+                    needs.get());
+            return compression.tone() == Tone.EMPTY
+                    ? new Verdict(Tone.EMPTY, "Leak-down cannot be judged yet", Sureness.OPEN, open, needs.get(), "")
+                    : compression.because(open);
+        }
         List<String> why = new ArrayList<>(List.of(leakdown.cylinders().size() + " of "
                 + engine.arrangement().count() + " cylinders read by leak-down: tight."));
         why.addAll(compression.tone() == Tone.EMPTY ? List.of() : compression.why());
@@ -241,8 +253,7 @@ public final class Diagnostician {
                     + " is low as well: a gasket between them does that.");
         }
         c.leakArea()
-                .ifPresent(a -> why.add("That is a leak of about " + Say.area(a.best()) + " (" + Say.areas(a)
-                        + ") where a sound one has a few tenths."));
+                .ifPresent(a -> why.add("That is a leak of " + Say.about(a) + " where a sound one has a few tenths."));
         analysis.buildUp(c.cylinder())
                 .filter(b -> b.shape() == BuildUp.Shape.FLATTER || b.shape() == BuildUp.Shape.CLIMBING)
                 .ifPresent(b -> why.add(b.reason()));

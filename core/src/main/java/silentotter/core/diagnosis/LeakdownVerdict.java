@@ -28,6 +28,10 @@ final class LeakdownVerdict {
         this.leakdown = leakdown;
     }
 
+    /** No cylinder is called tight because nobody knows against what to hold it. */
+    static final String NOT_JUDGED =
+            "Whether that is tight cannot be judged yet: a per cent is of this tester and this size of cylinder only.";
+
     Verdict joinedTo(Verdict compression, CylinderNumber cylinder) {
         return leakdown.at(cylinder).map(l -> joined(compression, l)).orElse(compression);
     }
@@ -134,6 +138,18 @@ final class LeakdownVerdict {
     private static Verdict tight(Verdict compression, CylinderLeak leak, List<String> why) {
         if (compression.tone() == Tone.LOSS || compression.tone() == Tone.DOUBT) {
             return compression.because(why);
+        }
+        if (!leak.judged()) {
+            why.add(NOT_JUDGED);
+            return compression.tone() == Tone.SOUND
+                    ? compression.because(why)
+                    : new Verdict(
+                            Tone.EMPTY,
+                            "Leak-down cannot be judged yet",
+                            Sureness.OPEN,
+                            why,
+                            leak.needs().orElseThrow(),
+                            "");
         }
         why.addAll(compression.tone() == Tone.SOUND ? compression.why() : List.of());
         return new Verdict(

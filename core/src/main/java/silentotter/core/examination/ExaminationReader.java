@@ -16,7 +16,8 @@ public final class ExaminationReader {
     private static final int LONGEST_TEXT = 400;
     private static final int LONGEST_LIST = 100;
     /** Parts keyed by cylinder number, and where. */
-    private static final Set<String> BY_CYLINDER = Set.of("inside", "plugs.plugs", "valves.cylinders");
+    private static final Set<String> BY_CYLINDER =
+            Set.of("inside", "plugs.plugs", "valves.cylinders", "crankcase.chambers");
     /** Moments in time, or maps of them. */
     private static final Set<String> MOMENTS = Set.of("signs.soak.startedAt", "steps");
 

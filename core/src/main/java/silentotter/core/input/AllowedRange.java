@@ -54,6 +54,8 @@ public enum AllowedRange {
     STOOD_DAYS("intake.stoodDays", "days", 0, 36_500, ""),
     HOURS_SINCE_BUILT("intake.hoursSinceBuilt", "h", 0, 300_000, ""),
     WEAKNESS_TIMES("intake.weakness.times", "times", 1, 10, "a prior, not a proof"),
+    BELOW_FULL("signs.oil.belowFullMm", "mm below the full mark", -50, 300, "negative stands above it"),
+    DRAIN_BACK("signs.oil.drainBackMinutes", "min", 0, 10_080, "a week is as good as for ever"),
     OIL_PRESSURE_COLD("signs.oilPressure.coldKPa", "kPa", 0, 1500, ""),
     OIL_PRESSURE_COLD_SPEED("signs.oilPressure.coldRpm", "rpm", 200, 8000, "idle to full speed"),
     OIL_PRESSURE_HOT("signs.oilPressure.hotKPa", "kPa", 0, 1500, ""),
@@ -76,6 +78,9 @@ public enum AllowedRange {
     HOLD_START("crankcase.*.startKPa", "kPa", 5, 100, "more pushes the seals out"),
     HOLD_END("crankcase.*.endKPa", "kPa", 0, 100, ""),
     HOLD_SECONDS("crankcase.*.seconds", "s", 5, 3600, ""),
+    CHAMBER_START("crankcase.chambers.*.*.startKPa", "kPa", 5, 100, "more pushes the seals out"),
+    CHAMBER_END("crankcase.chambers.*.*.endKPa", "kPa", 0, 100, ""),
+    CHAMBER_SECONDS("crankcase.chambers.*.*.seconds", "s", 5, 3600, ""),
     SERVICE_LITRES("service.litres", "L", 0, 2000, "");
 
     private final Pattern pattern;

@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param hoursSinceBuilt hours run since it was freshly built
  * @param meterFromOtherEngine whether distance or hours belong to another engine
  * @param weakness a known weakness of the family, as a stated prior
+ * @param changed what was changed lately, in words; at most 400 characters
+ * @param changedWhen when, as it was told: a date, a season, hours ago
  */
 public record Intake(
         Optional<Purpose> purpose,
@@ -26,7 +28,9 @@ public record Intake(
         Optional<Double> stoodDays,
         Optional<Double> hoursSinceBuilt,
         Optional<Boolean> meterFromOtherEngine,
-        Optional<KnownWeakness> weakness) {
+        Optional<KnownWeakness> weakness,
+        Optional<String> changed,
+        Optional<String> changedWhen) {
     public static final Intake EMPTY = new Intake(
             Optional.empty(),
             Map.of(),
@@ -35,6 +39,8 @@ public record Intake(
             Optional.empty(),
             Optional.empty(),
             Map.of(),
+            Optional.empty(),
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),

@@ -114,10 +114,7 @@ public final class IntakeRules {
                     .pointsTo(1.3, RING_SEAL, EVEN_WEAR),
             Rule.<Intake>of(
                             "knock",
-                            i -> i.complains(ComplaintKind.NOISE)
-                                    && i.noise()
-                                            .filter(n -> n == NoiseKind.KNOCK)
-                                            .isPresent()
+                            i -> i.noise().filter(n -> n == NoiseKind.KNOCK).isPresent()
                                     && i.noiseMoment()
                                             .filter(m -> m != NoiseMoment.COLD)
                                             .isPresent(),

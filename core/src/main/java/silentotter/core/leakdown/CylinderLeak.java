@@ -35,6 +35,21 @@ public record CylinderLeak(
         String reason)
         implements Worded {
 
+    /** Whether anything can be held against it: the size of the cylinder, or a sister that is tighter. */
+    public boolean judged() {
+        return grade.isPresent() || odd;
+    }
+
+    /** What is missing before it can be judged, cheapest first; empty when it can. */
+    public Optional<String> needs() {
+        return judged()
+                ? Optional.empty()
+                : Optional.of(
+                        area.isPresent()
+                                ? "Enter the bore at Intake: the same area is much for a small cylinder and little for a large one."
+                                : "Read one known bleed hole on this tester (Tester, Calibrate): then its per cent become an area.");
+    }
+
     /** Whether it leaks more than a sound cylinder may. */
     public boolean leaks() {
         return grade.map(g -> g.compareTo(Grade.WORN) >= 0).orElse(odd);

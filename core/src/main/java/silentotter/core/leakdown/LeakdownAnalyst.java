@@ -151,7 +151,7 @@ public final class LeakdownAnalyst {
                         ? ", at least " + Say.area(a.low()) + ": the end of the dial"
                         : a.low().squareMm() < 0.3 * a.best().squareMm()
                                 ? ", at most " + Say.area(a.high()) + " on this tester"
-                                : ", " + Say.area(a.best()) + " (" + Say.areas(a) + ")")
+                                : ", " + Say.about(a))
                 .orElse("; the tester's orifice is not known, so it compares only within this engine");
         String against = odd
                 ? ". Cylinder " + Say.cylinder(best.cylinder()) + " reads " + Say.number(best.percent())

@@ -23,6 +23,7 @@ import silentotter.core.leakdown.LeakdownReading.RunState;
  * @param excluded neighbours whose open valve was plugged off first
  * @param settling readings in per cent that were watched before the one that counts; or on the second gauge in
  *     settlingKPa
+ * @param zeroed whether the tester read nothing lost with its outlet shut, just before
  */
 public record LeakdownDocument(
         LeakdownKind kind,
@@ -36,7 +37,8 @@ public record LeakdownDocument(
         @Nullable Map<Integer, Heard> neighbours,
         @Nullable List<Integer> excluded,
         @Nullable List<Double> settling,
-        @Nullable List<Double> settlingKPa) {
+        @Nullable List<Double> settlingKPa,
+        @Nullable Boolean zeroed) {
 
     /**
      * What was heard at one place of one reading.
@@ -122,7 +124,8 @@ public record LeakdownDocument(
                 theirs,
                 List.copyOf(plugged),
                 settling,
-                settlingKPa);
+                settlingKPa,
+                zeroed);
     }
 
     public Map<Place, Heard> places() {

@@ -9,11 +9,13 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import silentotter.core.engine.Bank;
 import silentotter.core.engine.Bank.BankSide;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.engine.FiringOrder;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Statement.Urgency;
 import silentotter.core.finding.Suspect;
@@ -222,6 +224,18 @@ public final class PlugReader {
                 .toList();
     }
 
+    /** The two that are at the top together: half the firing order apart. */
+    private String coilPairs() {
+        List<CylinderNumber> order =
+                engine.firingOrder().map(FiringOrder::cylinders).orElse(List.of());
+        int half = order.size() / 2;
+        return order.size() % 2 != 0 || half == 0
+                ? ""
+                : IntStream.range(0, half)
+                        .mapToObj(i -> Say.cylinders(List.of(order.get(i), order.get(i + half))))
+                        .collect(Collectors.joining("; ", " (by the firing order ", ")"));
+    }
+
     private List<String> notes() {
         List<String> notes = new ArrayList<>();
         if (tray.plugs().isEmpty()) {
@@ -237,7 +251,8 @@ public final class PlugReader {
             notes.add("Distance or hours belong to another engine: write the plugs' own age, or none.");
         }
         if (tray.set().wastedSpark().orElse(false)) {
-            notes.add("Two cylinders share a coil: every second plug wears the other electrode. That is no finding.");
+            notes.add("Two cylinders share a coil" + coilPairs()
+                    + ": every second plug wears the other electrode. That is no finding.");
         }
         tray.set()
                 .heatRange()

@@ -10,6 +10,9 @@ import silentotter.core.finding.Contamination;
  * @param waterDrained whether water came first when a little was drained
  * @param magnet what a magnet picks up
  * @param pleats what stands in the pleats of the opened filter
+ * @param belowFullMm how far below the full mark the oil stands, −50 to 300 mm; negative above it
+ * @param drainBackMinutes how long the engine had stood before the stick was read, 0 to 10080 min
+ * @param water which water it is where water was found in oil or cylinder
  */
 public record OilSigns(
         Optional<OilLevel> level,
@@ -22,7 +25,13 @@ public record OilSigns(
         Optional<Metal> glitter,
         Optional<Metal> magnet,
         Optional<Metal> pleats,
-        Optional<Contamination> contaminatedBy) {
+        Optional<Contamination> contaminatedBy,
+        Optional<Double> belowFullMm,
+        Optional<Double> drainBackMinutes,
+        Optional<WaterKind> water) {
+    /** Less than this and much of the oil is still above. */
+    private static final double DRAIN_BACK_MINUTES = 5;
+
     static final OilSigns EMPTY = new OilSigns(
             Optional.empty(),
             Optional.empty(),
@@ -34,7 +43,26 @@ public record OilSigns(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
             Optional.empty());
+
+    /** A strip for salt or the colour of the coolant tells where water comes from. */
+    public enum WaterKind {
+        RAW,
+        COOLANT
+    }
+
+    boolean isWater(WaterKind kind) {
+        return water.filter(w -> w == kind).isPresent();
+    }
+
+    /** Oil still runs back: the stick reads low. */
+    boolean readTooSoon() {
+        return drainBackMinutes.filter(m -> m < DRAIN_BACK_MINUTES).isPresent()
+                && (level.isPresent() || belowFullMm.isPresent());
+    }
 
     boolean is(Milky where) {
         return milky.filter(m -> m == where).isPresent();

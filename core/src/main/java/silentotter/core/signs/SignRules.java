@@ -29,6 +29,7 @@ import silentotter.core.signs.CoolantSigns.GasTest;
 import silentotter.core.signs.OilSigns.Metal;
 import silentotter.core.signs.OilSigns.Milky;
 import silentotter.core.signs.OilSigns.OilLevel;
+import silentotter.core.signs.OilSigns.WaterKind;
 import silentotter.core.signs.Signs.LeakAmount;
 import silentotter.core.signs.Signs.LeakPlace;
 import silentotter.core.signs.Smoke.SmokeColour;
@@ -90,6 +91,37 @@ public final class SignRules {
                     .pointsTo(12, COOLANT_ENTRY)
                     .toldApartBy("Salt or raw water against coolant: a test strip tells them apart.")
                     .stopsRunning(),
+            Rule.<OilSigns>of(
+                            "water-is-raw",
+                            o -> o.isWater(WaterKind.RAW),
+                            "Raw water, not coolant: it came back through a wet exhaust or out of a raw-water cooler.",
+                            "Salt, or no colour of coolant, in the water that was found.")
+                    .pointsTo(8, EXHAUST_WATER)
+                    .toldApartBy("Riser, elbow and the valve behind them; pressure test of the oil cooler."),
+            Rule.<OilSigns>of(
+                            "water-is-not-coolant",
+                            o -> o.isWater(WaterKind.RAW),
+                            "Raw water speaks against gasket and head.",
+                            "The jacket of an engine with a closed circuit holds coolant.")
+                    .pointsTo(0.25, COOLANT_ENTRY),
+            Rule.<OilSigns>of(
+                            "water-is-coolant",
+                            o -> o.isWater(WaterKind.COOLANT),
+                            "Coolant, not raw water: gasket, head or liner lets it in.",
+                            "The water that was found has the colour or the strip of the coolant.")
+                    .pointsTo(6, COOLANT_ENTRY)
+                    .toldApartBy("Pressure test of the coolant, cold, with a camera in the cylinders."),
+            Rule.<OilSigns>of(
+                            "water-is-not-raw",
+                            o -> o.isWater(WaterKind.COOLANT),
+                            "Coolant speaks against water back through the exhaust.",
+                            "What comes back through a wet exhaust is raw water.")
+                    .pointsTo(0.25, EXHAUST_WATER),
+            Rule.of(
+                    "dip-too-soon",
+                    OilSigns::readTooSoon,
+                    "The stick was read too soon: wait five minutes and more, then read it again.",
+                    "Oil that has not run back yet is not on the stick, so the level reads low."),
             Rule.<OilSigns>of(
                             "fuel-in-oil",
                             o -> o.fuelSmell().orElse(false),

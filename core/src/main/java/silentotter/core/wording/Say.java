@@ -16,6 +16,9 @@ import silentotter.core.quantity.Volume;
  * mark by the value in the reader's unit; the sentence itself never changes with units or labels.
  */
 public final class Say {
+    /** Beyond this share of a figure its range makes it a rough one. */
+    private static final double ROUGH = 0.2;
+
     private Say() {}
 
     public static String pressure(Pressure pressure) {
@@ -38,8 +41,20 @@ public final class Say {
         return pressure(range.low()) + " to " + pressure(range.high());
     }
 
-    public static String areas(Estimate<LeakArea> range) {
-        return area(range.low()) + " to " + area(range.high());
+    /**
+     * A leak with no more digits than its range allows: the last one stands where the range is a unit wide or more, so that
+     * 2.80 (1.32 to 5.08) is "about 3", with the range behind it.
+     */
+    public static String about(Estimate<LeakArea> leak) {
+        double low = leak.low().squareMm();
+        double best = leak.best().squareMm();
+        double high = leak.high().squareMm();
+        double width = high - low;
+        double unit = width > 0 ? Math.pow(10, Math.floor(Math.log10(width) + 1e-9)) : 0;
+        double rounded = unit > 0 ? Math.round(best / unit) * unit : best;
+        String figure = area(LeakArea.ofSquareMm(rounded > 0 ? rounded : best));
+        boolean rough = width / 2 > ROUGH * best;
+        return (rough ? "about " : "") + figure + " (" + area(leak.low()) + " to " + area(leak.high()) + ")";
     }
 
     /** Litres, for quantities that are filled in rather than dosed: <code>{L:4.2}</code>. */

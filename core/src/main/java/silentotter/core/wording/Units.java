@@ -87,11 +87,21 @@ public final class Units {
                 .map(kind -> {
                     Unit unit = chosen.getOrDefault(kind, usual(kind));
                     // Of the number as it is stored, as the screen rounds too: both must show the same.
-                    String number = new BigDecimal((base - unit.offset) / unit.factor)
-                            .setScale(unit.decimals, RoundingMode.HALF_UP)
-                            .toPlainString();
+                    BigDecimal exact = new BigDecimal((base - unit.offset) / unit.factor);
+                    String number = kind == Kind.AREA
+                            ? inTwoDigits(exact)
+                            : exact.setScale(unit.decimals, RoundingMode.HALF_UP)
+                                    .toPlainString();
                     return number.replace("-", "−") + " " + unit.symbol;
                 });
+    }
+
+    /** No leak is known better than that, and how well it is known the sentence has rounded it to already. */
+    private static String inTwoDigits(BigDecimal area) {
+        int decimals = area.doubleValue() < 1 ? 2 : area.doubleValue() < 10 ? 1 : 0;
+        BigDecimal rounded = area.setScale(decimals, RoundingMode.HALF_UP).stripTrailingZeros();
+        return rounded.setScale(Math.max(0, rounded.scale()), RoundingMode.UNNECESSARY)
+                .toPlainString();
     }
 
     private static Unit usual(Kind kind) {

@@ -30,13 +30,13 @@ class HoldRulesTest {
 
     @Test
     void tightLeakingAndVacuumOnly() {
-        CrankcaseHold tight = new CrankcaseHold(run(40, 39, 60), run(40, 38, 60), Map.of());
+        CrankcaseHold tight = new CrankcaseHold(run(40, 39, 60), run(40, 38, 60), Map.of(), Map.of());
         assertThat(weight(tight)).isZero();
 
-        CrankcaseHold leaking = new CrankcaseHold(run(40, 20, 60), Optional.empty(), Map.of());
+        CrankcaseHold leaking = new CrankcaseHold(run(40, 20, 60), Optional.empty(), Map.of(), Map.of());
         assertThat(HoldRules.read(leaking)).extracting(Statement::rule).containsExactly("hold-pressure-leaks");
 
-        CrankcaseHold lip = new CrankcaseHold(run(40, 38, 60), run(40, 20, 60), Map.of());
+        CrankcaseHold lip = new CrankcaseHold(run(40, 38, 60), run(40, 20, 60), Map.of(), Map.of());
         assertThat(HoldRules.read(lip)).extracting(Statement::rule).contains("hold-vacuum-only");
         assertThat(weight(lip)).isGreaterThan(3);
     }
@@ -46,9 +46,24 @@ class HoldRulesTest {
         CrankcaseHold hold = new CrankcaseHold(
                 Optional.empty(),
                 Optional.empty(),
-                Map.of(BubblePlace.REED_BLOCK, true, BubblePlace.BASE_JOINT, false));
+                Map.of(BubblePlace.REED_BLOCK, true, BubblePlace.BASE_JOINT, false),
+                Map.of());
         assertThat(HoldRules.read(hold))
                 .singleElement()
                 .satisfies(s -> assertThat(s.says()).contains("reed block"));
+    }
+
+    @Test
+    void eachChamberSpeaksOfItsOwnCylinderAndTheCentreSealLeadsToTheNext() {
+        CrankcaseHold hold = new CrankcaseHold(
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Map.of(
+                        1, new Chamber(run(40, 39, 60), Optional.empty(), Map.of()),
+                        2, new Chamber(run(40, 20, 60), Optional.empty(), Map.of(BubblePlace.CENTRE_SEAL, true))));
+        assertThat(HoldRules.read(hold))
+                .extracting(s -> s.rule() + " " + s.cylinders())
+                .containsExactly("hold-pressure-tight [1]", "hold-pressure-leaks [2]", "hold-bubbles-centre-seal [2]");
     }
 }

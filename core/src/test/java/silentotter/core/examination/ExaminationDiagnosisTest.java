@@ -131,7 +131,9 @@ class ExaminationDiagnosisTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(new KnownWeakness(Optional.of(Suspect.COOLANT_ENTRY), Optional.of(6.0), Optional.empty())));
+                Optional.of(new KnownWeakness(Optional.of(Suspect.COOLANT_ENTRY), Optional.of(6.0), Optional.empty())),
+                Optional.empty(),
+                Optional.empty());
         Bench even = Bench.inline(4).dry(1300, 1290, 1310, 1295);
         Interpretation said = even.interpret(seen(Signs.EMPTY, Map.of(), told));
         ExaminationReading reading = said.seen();

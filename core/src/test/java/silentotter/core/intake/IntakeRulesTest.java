@@ -56,7 +56,9 @@ class IntakeRulesTest {
                     Optional.ofNullable(stoodDays),
                     Optional.ofNullable(hoursSinceBuilt),
                     Optional.empty(),
-                    Optional.ofNullable(weakness));
+                    Optional.ofNullable(weakness),
+                    Optional.empty(),
+                    Optional.empty());
         }
 
         List<String> rules() {

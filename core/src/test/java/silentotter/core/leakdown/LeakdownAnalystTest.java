@@ -311,6 +311,22 @@ class LeakdownAnalystTest {
     }
 
     @Test
+    void nothingIsTightWhileNobodyKnowsAgainstWhatToHoldIt() {
+        for (double percent : new double[] {3, 40, 98}) {
+            Diagnosis alone = Bench.inline(4).diagnose(made(on(2, percent).with(UNKNOWN)));
+            assertThat(alone.engine().what()).isEqualTo("Leak-down cannot be judged yet");
+            assertThat(alone.engine().sureness()).isEqualTo(Sureness.OPEN);
+            assertThat(alone.engine().next()).contains("bleed hole");
+            assertThat(alone.cylinders().get(CylinderNumber.of(2)).what()).doesNotContain("Tight");
+        }
+        Diagnosis beside = Bench.inline(4)
+                .dry(1300, 1290, 1310, 1295)
+                .diagnose(made(on(1, 9).with(UNKNOWN), on(2, 8).with(UNKNOWN)));
+        assertThat(beside.engine().what()).isEqualTo("Compression even");
+        assertThat(beside.engine().why()).anyMatch(w -> w.contains("cannot be judged yet"));
+    }
+
+    @Test
     void tightOnBothDoesNotClearTheOilControlRing() {
         Diagnosis d =
                 Bench.inline(4).dry(1300, 1290, 1310, 1295).diagnose(made(on(1, 5), on(2, 5), on(3, 5), on(4, 5)));

@@ -29,7 +29,19 @@ class LeakdownReaderTest {
 
     private static LeakdownDocument reading(Double percent, Double cylinderKPa, Double supplyKPa) {
         return new LeakdownDocument(
-                LeakdownKind.STANDARD, percent, cylinderKPa, supplyKPa, null, null, null, null, null, null, null, null);
+                LeakdownKind.STANDARD,
+                percent,
+                cylinderKPa,
+                supplyKPa,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static Optional<LeakdownReading> read(TesterDocument tester, LeakdownDocument d, Problems problems) {
@@ -70,7 +82,19 @@ class LeakdownReaderTest {
     private static LeakdownDocument watched(
             Double percent, Double kPa, List<Double> settling, List<Double> settlingKPa) {
         return new LeakdownDocument(
-                LeakdownKind.STANDARD, percent, kPa, null, null, null, null, null, null, null, settling, settlingKPa);
+                LeakdownKind.STANDARD,
+                percent,
+                kPa,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                settling,
+                settlingKPa,
+                null);
     }
 
     @Test
@@ -93,7 +117,19 @@ class LeakdownReaderTest {
     private static LeakdownDocument heard(
             Map<Place, Heard> places, Map<Integer, Heard> neighbours, List<Integer> plugged) {
         return new LeakdownDocument(
-                LeakdownKind.STANDARD, 20.0, null, null, null, null, places, null, neighbours, plugged, null, null);
+                LeakdownKind.STANDARD,
+                20.0,
+                null,
+                null,
+                null,
+                null,
+                places,
+                null,
+                neighbours,
+                plugged,
+                null,
+                null,
+                null);
     }
 
     @Test
@@ -135,7 +171,7 @@ class LeakdownReaderTest {
     @Test
     void whatDoesNotFitTheEngineIsSaidAndNotRefused() {
         LeakdownDocument wet = new LeakdownDocument(
-                LeakdownKind.WET, 20.0, null, null, null, null, null, null, null, null, null, null);
+                LeakdownKind.WET, 20.0, null, null, null, null, null, null, null, null, null, null, null);
         assertThat(LeakdownReader.doesNotFit(FOUR, 7, wet)).hasValue("This engine has 4 cylinders.");
         assertThat(LeakdownReader.doesNotFit(Bench.inline(4).diesel().engine(), 1, wet))
                 .isPresent();

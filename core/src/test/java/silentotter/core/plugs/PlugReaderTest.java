@@ -82,7 +82,9 @@ class PlugReaderTest {
                 e.stoodDays(),
                 e.hoursSinceBuilt(),
                 e.meterFromOtherEngine(),
-                e.weakness());
+                e.weakness(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static List<String> rules(Engine engine, Intake intake, PlugTray tray) {

@@ -35,7 +35,10 @@ public final class Seen {
                 Optional.ofNullable(glitter),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.ofNullable(by));
+                Optional.ofNullable(by),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
         return new Signs(oil, null, null, null, null, Optional.empty(), null, Optional.empty());
     }
 

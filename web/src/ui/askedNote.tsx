@@ -1,16 +1,11 @@
-import { CellNote, RefusedNote } from './CellNote';
+import { RefusedNote } from './NotedCell';
 import type { Asked } from './useReadingCell';
 
-interface Props {
-  asked?: Asked;
-  refused?: { text: string; why: string };
-}
-
 /** What hangs under a cell that takes readings: a question with its answers, or why a text was not taken. */
-export function AskedNote({ asked, refused }: Props) {
+export function askedNote(asked?: Asked, refused?: { text: string; why: string }) {
   if (asked) {
     return (
-      <CellNote>
+      <>
         <p>{asked.question}</p>
         <div className="mt-2 flex flex-wrap gap-2">
           {asked.ways.map((w) => (
@@ -19,7 +14,7 @@ export function AskedNote({ asked, refused }: Props) {
             </button>
           ))}
         </div>
-      </CellNote>
+      </>
     );
   }
   return refused && <RefusedNote {...refused} />;

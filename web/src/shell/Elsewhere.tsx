@@ -1,0 +1,27 @@
+import { Link } from 'react-router';
+import { useTheme } from '../theme/useTheme';
+
+const LOOK = 'flex min-h-[2.75rem] items-center underline underline-offset-4 hover:text-act';
+
+/** The ways out of a sheet, and how it is shown. */
+export function Elsewhere({ onKeys }: { onKeys?: () => void }) {
+  const [dark, toggleDark] = useTheme();
+  return (
+    <>
+      <Link className={LOOK} to="/">
+        All jobs
+      </Link>
+      <Link className={LOOK} to="/calculator">
+        Calculator
+      </Link>
+      {onKeys && (
+        <button className={LOOK} onClick={onKeys}>
+          Keys ?
+        </button>
+      )}
+      <button className={LOOK} onClick={toggleDark}>
+        {dark ? 'Light' : 'Dark'}
+      </button>
+    </>
+  );
+}

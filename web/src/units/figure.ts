@@ -1,0 +1,34 @@
+/** A range that holds the truth 19 times in 20. */
+export interface Range {
+  low: number;
+  best: number;
+  high: number;
+}
+
+/** Beyond this share of a figure its range makes it a rough one. */
+const ROUGH = 0.2;
+
+/**
+ * A figure with no more digits than its range allows: the last one stands where the range is a unit wide or more.
+ * 2.80 (1.32 to 5.08) is "about 3".
+ */
+export function rounded({ low, best, high }: Range): string {
+  const width = high - low;
+  if (!(width > 0)) {
+    return String(Number(best.toPrecision(3)));
+  }
+  const place = Math.floor(Math.log10(width) + 1e-9);
+  const unit = 10 ** place;
+  const figure = Math.round(best / unit) * unit;
+  if (figure === 0) {
+    return `under ${(Math.ceil(high / unit) * unit).toFixed(Math.max(0, -place))}`;
+  }
+  const text = figure.toFixed(Math.max(0, -place));
+  return width / 2 > ROUGH * best ? `about ${text}` : text;
+}
+
+/** From where to where, in two digits: "1.3 to 5.1". */
+export function withinRange({ low, high }: Range): string {
+  const short = (n: number) => String(Number(n.toPrecision(2)));
+  return `${short(low)} to ${short(high)}`;
+}
