@@ -120,7 +120,7 @@ function Attempt({ sheet, reading }: { sheet: Sheet; reading: StoredReading }) {
           {REASONS.map((reason) => (
             <button
               key={reason}
-              className="ml-2 min-h-[2rem] underline underline-offset-2 hover:text-act"
+              className="ml-2 min-h-[2.75rem] underline underline-offset-2 hover:text-act"
               onClick={() => setAside.mutate(reason)}
             >
               {reason}

@@ -36,6 +36,7 @@ export function CompressionStation({ sheet, whole }: ScreenProps) {
         sheet={sheet}
         current={entry.cylinder}
         least={keypad ? WITH_KEYPAD : BENCH}
+        rowsYield={!keypad}
         table={(columns, measure) => (
           <SheetTable
             sheet={sheet}

@@ -155,7 +155,7 @@ function PassRow({ sheet, columns, measure, pass, index, entry }: PassRowProps) 
           </div>
         </Cells>
       ))}
-      <div role="cell" className="pl-2 text-soft">
+      <div role="cell" className="pl-1.5 whitespace-nowrap text-soft">
         {units.symbol('pressure')}
       </div>
     </div>
@@ -189,7 +189,7 @@ function EntryCell({
           autoFocus
           inputMode="decimal"
           autoComplete="off"
-          className="h-full min-h-[2.875rem] w-full border-2 border-act bg-well text-center font-mono text-[1.375rem] text-act outline-none placeholder:text-metal"
+          className="h-full min-h-[2.875rem] w-full border-2 border-act bg-well pt-1.5 text-center font-mono text-[1.375rem] text-act outline-none placeholder:text-metal"
           aria-label={`${KINDS[pass.kind]} reading, cylinder ${label}${entry.open ? `, stroke ${entry.open.strokes + 1}` : ''}`}
           aria-invalid={!!entry.refused}
           aria-describedby="refused"

@@ -1,4 +1,5 @@
 import { answer, api, type Schemas, type Sheet } from '../api/client';
+import { labelOf } from '../api/labelOf';
 import { useChange } from '../job/useSheet';
 import { label } from '../words/labels';
 
@@ -24,7 +25,7 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
             <tr key={s.school} className="border-b border-hair align-top">
               <td className="w-10 py-1">
                 <button
-                  className="no-print flex size-[2.25rem] items-center justify-center"
+                  className="no-print flex size-[2.75rem] items-center justify-center"
                   aria-pressed={s.school === sheet.leadingSchool}
                   aria-label={`Let lead: ${s.schoolWords}`}
                   title="Let this school lead in this shop"
@@ -41,7 +42,9 @@ export function SchoolsTable({ sheet }: { sheet: Sheet }) {
               <td className={`w-32 py-2 pr-3 font-medium ${s.ruling === 'FAILS' ? 'text-leak' : ''}`}>
                 {label('Ruling', s.ruling)}
                 {s.cylinders.length > 0 && s.ruling !== 'NOT_ASKED' && (
-                  <span className="ml-1 font-mono">{s.cylinders.join(' ')}</span>
+                  <span className="ml-1 font-mono">
+                    {s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}
+                  </span>
                 )}
               </td>
               <td className="py-2 text-soft">{s.reason}</td>

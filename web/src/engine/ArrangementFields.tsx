@@ -129,7 +129,7 @@ export function ArrangementFields({ engine, errorAt, onChange }: Props) {
                 <button
                   key={o.join('-')}
                   type="button"
-                  className="min-h-[2rem] font-mono text-[0.875rem] underline underline-offset-2 hover:text-act"
+                  className="min-h-[2.75rem] font-mono text-[0.875rem] underline underline-offset-2 hover:text-act"
                   onClick={() => {
                     setOrderProblem(undefined);
                     onChange({ firingOrder: o });

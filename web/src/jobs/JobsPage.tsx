@@ -61,9 +61,12 @@ export function JobsPage() {
                   className="cursor-pointer border-b border-hair hover:bg-well"
                   onClick={() => void navigate(`/jobs/${j.id}`)}
                 >
-                  <td className="py-3 pr-4 font-mono text-[0.9375rem] whitespace-nowrap">{j.date}</td>
+                  <td className="py-1 pr-4 font-mono text-[0.9375rem] whitespace-nowrap">{j.date}</td>
                   <td className="pr-4">
-                    <Link to={`/jobs/${j.id}`} className="font-medium underline-offset-4 hover:underline">
+                    <Link
+                      to={`/jobs/${j.id}`}
+                      className="inline-flex min-h-[2.75rem] min-w-[2.75rem] items-center font-medium underline-offset-4 hover:underline"
+                    >
                       {j.engineName}
                     </Link>
                     <span className="ml-2 text-soft">{j.cylinders} cyl.</span>

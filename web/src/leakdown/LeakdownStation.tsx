@@ -22,7 +22,7 @@ import { label, labels } from '../words/labels';
 
 /** What the bench needs under the rows before the section may take more. */
 const BENCH = 352;
-const WITH_KEYPAD = 590;
+const WITH_KEYPAD = 724;
 
 /** The leak-down bench: read, listen, turn to the next in firing order, all within one hand's reach. */
 export function LeakdownStation({ sheet, whole }: ScreenProps) {
@@ -140,7 +140,7 @@ function Turn({ sheet, hand, onKeypad, shown = false }: TurnProps) {
           zeroed, outlet shut
         </label>
         <button
-          className="min-h-[2.75rem] underline underline-offset-4 hover:text-act"
+          className="min-h-[2.75rem] min-w-[3.5rem] underline underline-offset-4 hover:text-act"
           aria-pressed={shown}
           onClick={onKeypad}
         >
@@ -310,7 +310,7 @@ function History({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand }) {
               .join(', ')}
           </span>
           <button
-            className="ml-auto min-h-[2rem] underline underline-offset-2 hover:text-act"
+            className="ml-auto min-h-[2.75rem] underline underline-offset-2 hover:text-act"
             onClick={() => hand.setAside(r.id, r.setAside ? null : 'misread')}
           >
             {r.setAside ? 'Count it again' : 'Set aside'}

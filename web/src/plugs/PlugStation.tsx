@@ -97,7 +97,7 @@ function PlugSchools({ sheet }: { sheet: Sheet }) {
           key={s.school}
           role="radio"
           aria-checked={s.leads}
-          className="flex min-h-[2.5rem] items-center gap-2 text-left hover:text-act"
+          className="flex min-h-[2.75rem] items-center gap-2 text-left hover:text-act"
           onClick={() => lead.mutate(s.school)}
         >
           <span className={`block size-4 shrink-0 border border-ink ${s.leads ? 'bg-ink' : ''}`} />

@@ -5,7 +5,9 @@ import type { ScreenProps, StationFile } from '../station/station';
 import { CylinderHeads } from '../section/CylinderHeads';
 import { columnsOf, measure } from '../section/layout';
 import { Statements } from '../examination/Statements';
+import { rem } from '../section/scale';
 import { Section } from '../section/Section';
+import { useSize } from '../section/useSize';
 import { SheetTable } from '../station/SheetTable';
 import { FileButton } from '../ui/FileButton';
 import { ImportState } from '../ui/ImportState';
@@ -15,17 +17,21 @@ import { Headline } from '../verdict/VerdictPanel';
 import { labelOf } from '../api/labelOf';
 
 const PAPER_WIDTH = 980;
+/** Left and right of the page on the screen. */
+const EDGES = 48;
 
 /** The same sheet as the report: on screen as it prints, to be handed over or taken away as a file. */
 export function ReportStation({ sheet, whole }: ScreenProps) {
   const columns = columnsOf(sheet.engine.engine);
-  const m = measure(PAPER_WIDTH, columns);
+  const [page, size] = useSize();
+  const m = measure(Math.min(PAPER_WIDTH, (size.width || PAPER_WIDTH + EDGES) - EDGES), columns);
   return (
     <div className="min-w-0 flex-1 overflow-y-auto print:overflow-visible">
       <Actions sheet={sheet} files={whole.files} />
       <article
+        ref={page}
         className="mx-auto px-6 py-3 print:px-0"
-        style={{ maxWidth: PAPER_WIDTH + 48 }}
+        style={{ maxWidth: rem(PAPER_WIDTH + EDGES) }}
         aria-label="Report"
       >
         <Verdicts sheet={sheet} />

@@ -21,45 +21,56 @@ export function Section({ sheet, columns, measure, height = FULL }: Props) {
   const hatch = useId();
   const { lefts, width } = edges(columns, measure);
   const h = heights(height);
+  // A row of its own in the table of readings, whose columns it stands in.
   return (
-    <svg
-      style={{ width: rem(width), height: rem(height) }}
-      viewBox={`0 0 ${width} ${height}`}
-      className="block"
-      role="img"
-      aria-labelledby={hatch + 't'}
-      data-section
-    >
-      <title id={hatch + 't'}>{describeSection(sheet)}</title>
-      <defs>
-        <pattern id={hatch} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line x1="0" y1="0" x2="0" y2="7" stroke="var(--metal)" strokeWidth="1" />
-        </pattern>
-      </defs>
-      {columns.map((c, i) => (
-        <Cylinder
-          key={c.cylinder}
-          sheet={sheet}
-          columns={columns}
-          at={i}
-          x={lefts[i]!}
-          width={measure.column}
-          drawn={h.callout}
-          hatch={`url(#${hatch})`}
-        />
-      ))}
-      {columns.map((c, i) => (
-        <CallOuts
-          key={c.cylinder}
-          sheet={sheet}
-          cylinder={c.cylinder}
-          x={lefts[i]!}
-          width={measure.column}
-          y={h.callout}
-          room={h.room}
-        />
-      ))}
-    </svg>
+    <div role="row">
+      <div role="cell">
+        <svg
+          style={{ width: rem(width), height: rem(height) }}
+          viewBox={`0 0 ${width} ${height}`}
+          className="block"
+          role="img"
+          aria-labelledby={hatch + 't'}
+          data-section
+        >
+          <title id={hatch + 't'}>{describeSection(sheet)}</title>
+          <defs>
+            <pattern
+              id={hatch}
+              width="7"
+              height="7"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <line x1="0" y1="0" x2="0" y2="7" stroke="var(--metal)" strokeWidth="1" />
+            </pattern>
+          </defs>
+          {columns.map((c, i) => (
+            <Cylinder
+              key={c.cylinder}
+              sheet={sheet}
+              columns={columns}
+              at={i}
+              x={lefts[i]!}
+              width={measure.column}
+              drawn={h.callout}
+              hatch={`url(#${hatch})`}
+            />
+          ))}
+          {columns.map((c, i) => (
+            <CallOuts
+              key={c.cylinder}
+              sheet={sheet}
+              cylinder={c.cylinder}
+              x={lefts[i]!}
+              width={measure.column}
+              y={h.callout}
+              room={h.room}
+            />
+          ))}
+        </svg>
+      </div>
+    </div>
   );
 }
 

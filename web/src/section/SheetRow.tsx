@@ -32,7 +32,7 @@ export function Row({ columns, measure, name, unit, slim, children }: RowProps) 
           </div>
         </Cells>
       ))}
-      <div role="cell" className="pl-2 text-soft">
+      <div role="cell" className="pl-1.5 whitespace-nowrap text-soft">
         {unit}
       </div>
     </div>

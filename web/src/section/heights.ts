@@ -15,13 +15,13 @@ export interface Heights {
 
 /** The drawing at its full height, and the least at which it is still one. */
 export const FULL = 288;
-export const LEAST = 132;
+export const LEAST = 140;
 
 const DRAWN = 202;
 
 /** The drawing gives way before its words do. */
 export function heights(total: number): Heights {
-  const room = total >= 250 ? 84 : total >= 190 ? 58 : 42;
+  const room = total >= 250 ? 84 : total >= 190 ? 62 : 50;
   return drawnIn(total - room, room);
 }
 

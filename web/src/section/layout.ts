@@ -38,7 +38,7 @@ const WIDEST_COLUMN = 168;
 
 export function measure(width: number, columns: Column[]): Measure {
   const label = 96;
-  const unit = 44;
+  const unit = 52;
   const gaps = columns.filter((c, i) => c.bank && i > 0).length;
   // Wide enough for the name of the bank that begins there.
   const gap = 44;

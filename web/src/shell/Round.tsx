@@ -41,7 +41,7 @@ export function Round({ sheet, station, onKeys }: Props) {
               >
                 <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block narrow:inset-x-0 narrow:bottom-auto narrow:h-1.5 narrow:w-full" />
                 <span className="flex items-center justify-between gap-2 narrow:h-full narrow:w-full narrow:flex-col narrow:gap-0.5">
-                  <span className="text-[1.125rem] leading-tight font-medium narrow:hidden">{name}</span>
+                  <span className="text-[1.125rem] leading-tight font-medium narrow:sr-only">{name}</span>
                   <span
                     className="hidden pt-1 text-[0.9375rem] leading-tight font-medium narrow:block"
                     aria-hidden

@@ -21,7 +21,7 @@ export function MoveTo({ sheet, from, words = 'Belongs to', onMove }: Props) {
         .map((c) => (
           <button
             key={c.number}
-            className="ml-1 min-h-[2.75rem] min-w-[2.125rem] font-mono underline underline-offset-2 hover:text-act"
+            className="ml-1 min-h-[2.75rem] min-w-[2.75rem] font-mono underline underline-offset-2 hover:text-act"
             aria-label={`Move from ${labelOf(sheet, from)} to ${c.label}`}
             onClick={() => onMove(c.number)}
           >

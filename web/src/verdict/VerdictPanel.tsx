@@ -40,6 +40,9 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
       </div>
       <div
         className={`min-h-0 flex-1 overflow-y-auto px-4 pb-3 narrow:max-h-[40vh] ${open ? '' : 'narrow:hidden'}`}
+        role="region"
+        aria-label="Why"
+        tabIndex={0}
       >
         <ul className="space-y-1 border-t border-hair pt-2">
           {verdict.why.map((w) => (

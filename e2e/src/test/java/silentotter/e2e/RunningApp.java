@@ -209,6 +209,12 @@ final class RunningApp implements AutoCloseable {
                 .POST(HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    HttpResponse<String> patch(String path, String json) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", "application/json")
+                .method("PATCH", HttpRequest.BodyPublishers.ofString(json)));
+    }
+
     HttpResponse<String> send(HttpRequest.Builder request) {
         try {
             return http.send(request.timeout(Duration.ofSeconds(30)).build(), HttpResponse.BodyHandlers.ofString());

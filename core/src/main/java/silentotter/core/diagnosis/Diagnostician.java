@@ -165,7 +165,7 @@ public final class Diagnostician {
                 .filter(f -> !f.cylinders().isEmpty())
                 .toList();
         if (c.standing() == Standing.NOT_READ) {
-            return new Verdict(Tone.EMPTY, "Not read yet", Sureness.OPEN, List.of(), "Read it.", "");
+            return new Verdict(Tone.EMPTY, "Not read yet", Sureness.OPEN, List.of(), "", "");
         }
         if (!doubts.isEmpty()) {
             return new Verdict(

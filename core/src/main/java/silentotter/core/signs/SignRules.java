@@ -20,6 +20,7 @@ import java.util.Optional;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
+import silentotter.core.quantity.Pressure;
 import silentotter.core.signs.BreatherSigns.AirBox;
 import silentotter.core.signs.BreatherSigns.BreatherOil;
 import silentotter.core.signs.BreatherSigns.Ventilation;
@@ -35,6 +36,7 @@ import silentotter.core.signs.Signs.LeakPlace;
 import silentotter.core.signs.Smoke.SmokeColour;
 import silentotter.core.signs.Smoke.SmokeLasting;
 import silentotter.core.signs.Smoke.SmokeMoment;
+import silentotter.core.wording.Say;
 
 /** What oil, coolant, leaks, breather and smoke say. Judgement values from trade practice, each with its reason. */
 public final class SignRules {
@@ -236,7 +238,8 @@ public final class SignRules {
                             "oil-pressure-low",
                             s -> s.oilPressure().lowHot().orElse(false),
                             "Oil pressure hot is below the general rule: settle that before any seal test.",
-                            "Less than 70 kPa for each 1000 rpm when hot. The maker's figure wins.")
+                            "Less than " + Say.pressure(Pressure.ofKPa(70))
+                                    + " for each 1000 rpm when hot. The maker's figure wins.")
                     .pointsTo(6, BEARINGS)
                     .toldApartBy("Grade and dilution of the oil first, then pump, then bearings.")
                     .stopsRunning(),

@@ -1,0 +1,96 @@
+package silentotter.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every view and every tab of the demo: WCAG 2.2 AA in light and dark, one heading, targets for a gloved finger. */
+class EveryViewIT {
+    private static final List<String> WCAG = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
+    /** What is smaller than 44 px and can be pressed or typed into; a tick is as large as the label around it. */
+    private static final String TOO_SMALL = """
+            () => [...document.querySelectorAll('button, a[href], input, select, textarea, [role=tab]')]
+              .map(e => [e, e.matches('[type=checkbox], [type=radio], [type=file]') ? e.closest('label') ?? e : e])
+              .filter(([, target]) => target.checkVisibility({visibilityProperty: true}) && target.offsetWidth > 1)
+              .map(([e, target]) => [e, target.getBoundingClientRect()])
+              .filter(([, box]) => box.width < 43.5 || box.height < 43.5)
+              .map(([e, box]) => (e.ariaLabel || e.textContent || e.name) + ' ' + box.width + ' x ' + box.height)""";
+
+    private static RunningApp app;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        app = RunningApp.sharedDemo();
+        browser = Browser.shared();
+    }
+
+    @AfterEach
+    void closeWindows() {
+        browser.closeWindows();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/",
+                "/jobs/new",
+                "/calculator",
+                "/jobs/3",
+                "/jobs/6",
+                "/jobs/1/intake",
+                "/jobs/3/signs",
+                "/jobs/1/smoke",
+                "/jobs/3/plugs",
+                "/jobs/9/inside",
+                "/jobs/10/crankcase",
+                "/jobs/9/leakdown",
+                "/jobs/1/report"
+            })
+    void isReadByAnybodyAndReachedByAnyHand(String path) {
+        Page page = browser.open(app.url(path));
+        page.locator("h1")
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.ATTACHED));
+        assertThat(page.locator("h1").count()).isEqualTo(1);
+        List<String> problems = new ArrayList<>();
+        int tabs = page.getByRole(AriaRole.TAB).count();
+        for (int tab = 0; tab < Math.max(1, tabs); tab++) {
+            if (tabs > 0) {
+                page.getByRole(AriaRole.TAB).nth(tab).click();
+            }
+            theme(page, "light");
+            problems.addAll(violations(page, new AxeBuilder(page).withTags(WCAG)));
+            theme(page, "dark");
+            problems.addAll(violations(page, new AxeBuilder(page).withRules(List.of("color-contrast"))));
+            problems.addAll(tooSmall(page));
+        }
+        page.setViewportSize(820, 1180);
+        problems.addAll(tooSmall(page));
+        assertThat(problems).isEmpty();
+    }
+
+    private static void theme(Page page, String name) {
+        page.evaluate("name => document.documentElement.dataset.theme = name", name);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> tooSmall(Page page) {
+        return (List<String>) page.evaluate(TOO_SMALL);
+    }
+
+    private static List<String> violations(Page page, AxeBuilder axe) {
+        return axe.analyze().getViolations().stream()
+                .flatMap(v -> v.getNodes().stream().map(n -> page.url() + ": " + v.getId() + " at " + n.getHtml()))
+                .toList();
+    }
+}
