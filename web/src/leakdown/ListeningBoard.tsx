@@ -26,15 +26,20 @@ export function ListeningBoard({ sheet, hand }: { sheet: Sheet; hand: LeakdownHa
     <div className="min-w-0">
       <div className="flex items-center justify-between gap-2">
         <h3 className="text-[1.125rem] font-semibold">{labelOf(sheet, hand.cylinder)}: where is the air?</h3>
-        <button
-          className="min-h-[2.75rem] px-2 text-right leading-tight underline underline-offset-4 hover:text-act"
-          disabled={idle || unheard.length === 0}
-          onClick={() => unheard.forEach((s) => s.hear('NOTHING'))}
-        >
-          the rest: nothing
-        </button>
+        {idle ? (
+          <p className="flex min-h-[2.75rem] items-center text-right leading-tight text-soft">
+            read it first, then say what you hear
+          </p>
+        ) : (
+          <button
+            className="min-h-[2.75rem] px-2 text-right leading-tight underline underline-offset-4 hover:text-act"
+            disabled={unheard.length === 0}
+            onClick={() => unheard.forEach((s) => s.hear('NOTHING'))}
+          >
+            the rest: nothing
+          </button>
+        )}
       </div>
-      {idle && <p className="text-soft">Read this cylinder first; then say what you hear at each place.</p>}
       <div className="grid grid-cols-[6.25rem_repeat(5,minmax(0,1fr))]">
         {spots.map((s) => (
           <Toggles

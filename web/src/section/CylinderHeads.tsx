@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
+import { callOuts, LINE } from './callOuts';
 import { type Column, gridTemplate, type Measure } from './layout';
 import { Cells } from './SheetRow';
 
@@ -9,12 +10,14 @@ interface Props {
   columns: Column[];
   measure: Measure;
   current?: number;
+  /** Where the section is folded away, what it would say stands at the numbers. */
+  strip?: boolean;
   /** What stands before the first column. */
   children?: ReactNode;
 }
 
 /** The numbers of the cylinders, above everything that stands in their columns. */
-export function CylinderHeads({ sheet, columns, measure, current, children }: Props) {
+export function CylinderHeads({ sheet, columns, measure, current, strip, children }: Props) {
   return (
     <div
       role="row"
@@ -35,10 +38,23 @@ export function CylinderHeads({ sheet, columns, measure, current, children }: Pr
           >
             {c.bank && <span className="block font-sans text-[0.75rem] font-normal text-soft">{c.bank}</span>}
             {labelOf(sheet, c.cylinder)}
+            {strip && <Said sheet={sheet} cylinder={c.cylinder} width={measure.column} />}
           </div>
         </Cells>
       ))}
       <div role="cell" />
     </div>
   );
+}
+
+function Said({ sheet, cylinder, width }: { sheet: Sheet; cylinder: number; width: number }) {
+  const paths = sheet.diagnosis.paths.filter((p) => p.cylinder === cylinder);
+  const line = callOuts(paths, width, LINE).find((l) => !l.figure);
+  return line ? (
+    <span
+      className={`block font-sans text-[0.8125rem] leading-tight font-medium ${line.oil ? 'text-oil' : 'text-leak'}`}
+    >
+      {line.text}
+    </span>
+  ) : null;
 }

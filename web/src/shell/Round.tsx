@@ -16,50 +16,52 @@ interface Props {
 export function Round({ sheet, station, onKeys }: Props) {
   return (
     <nav
-      className="no-print flex w-[12.75rem] shrink-0 flex-col overflow-y-auto border-r border-ink narrow:w-full narrow:overflow-visible narrow:border-r-0 narrow:border-b"
+      className="no-print flex w-[12.75rem] shrink-0 flex-col border-r border-ink narrow:w-full narrow:overflow-visible narrow:border-r-0 narrow:border-b"
       aria-label="The round"
     >
       <h2 className="heading px-4 pt-3 pb-1 narrow:sr-only">The round</h2>
       <SoakReminder sheet={sheet} />
-      <ol className="narrow:flex narrow:overflow-x-auto">
-        {sheet.round.map(({ station: s, minutes, needs, spoils }) => {
-          const { name, short = name, Strip, words } = screenOf(s);
-          return (
-            <li
-              key={s}
-              className="narrow:min-w-[3.5rem] narrow:flex-1 narrow:border-l narrow:border-hair narrow:first:border-l-0"
-            >
-              <Link
-                to={address(sheet.job.id, s)}
-                aria-current={s === station ? 'step' : undefined}
-                title={
-                  minutes
-                    ? [`about ${minutes} min`, ...needs, ...spoils.map((w) => `you will ${w}`)].join(', ')
-                    : undefined
-                }
-                className="group relative block h-full min-h-[3.125rem] border-b border-hair px-4 py-1.5 aria-[current=step]:bg-well narrow:flex narrow:h-[3.75rem] narrow:flex-col narrow:items-center narrow:justify-between narrow:border-b-0 narrow:px-0.5"
+      <div className="min-h-0 flex-1 overflow-y-auto narrow:overflow-visible">
+        <ol className="narrow:flex narrow:overflow-x-auto">
+          {sheet.round.map(({ station: s, minutes, needs, spoils }) => {
+            const { name, short = name, Strip, words } = screenOf(s);
+            return (
+              <li
+                key={s}
+                className="narrow:min-w-[3.5rem] narrow:flex-1 narrow:border-l narrow:border-hair narrow:first:border-l-0"
               >
-                <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block narrow:inset-x-0 narrow:bottom-auto narrow:h-1.5 narrow:w-full" />
-                <span className="flex items-center justify-between gap-2 narrow:h-full narrow:w-full narrow:flex-col narrow:gap-0.5">
-                  <span className="text-[1.125rem] leading-tight font-medium narrow:sr-only">{name}</span>
-                  <span
-                    className="hidden pt-1 text-[0.9375rem] leading-tight font-medium narrow:block"
-                    aria-hidden
-                  >
-                    {short}
+                <Link
+                  to={address(sheet.job.id, s)}
+                  aria-current={s === station ? 'step' : undefined}
+                  title={
+                    minutes
+                      ? [`about ${minutes} min`, ...needs, ...spoils.map((w) => `you will ${w}`)].join(', ')
+                      : undefined
+                  }
+                  className="group relative block h-full min-h-[3.125rem] border-b border-hair px-4 py-1.5 aria-[current=step]:bg-well narrow:flex narrow:h-[3.75rem] narrow:flex-col narrow:items-center narrow:justify-between narrow:border-b-0 narrow:px-0.5"
+                >
+                  <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block narrow:inset-x-0 narrow:bottom-auto narrow:h-1.5 narrow:w-full" />
+                  <span className="flex items-center justify-between gap-2 narrow:h-full narrow:w-full narrow:flex-col narrow:gap-0.5">
+                    <span className="text-[1.125rem] leading-tight font-medium narrow:sr-only">{name}</span>
+                    <span
+                      className="hidden pt-1 text-[0.9375rem] leading-tight font-medium narrow:block"
+                      aria-hidden
+                    >
+                      {short}
+                    </span>
+                    {Strip && <Strip sheet={sheet} />}
                   </span>
-                  {Strip && <Strip sheet={sheet} />}
-                </span>
-                <span className="line-clamp-2 leading-tight text-soft narrow:sr-only">{words(sheet)}</span>
-              </Link>
-            </li>
-          );
-        })}
-      </ol>
-      <div className="mt-auto px-4 pt-3 narrow:hidden">
-        <OrientationMap engine={sheet.engine.engine} cylinders={sheet.cylinders} />
+                  <span className="line-clamp-2 leading-tight text-soft narrow:sr-only">{words(sheet)}</span>
+                </Link>
+              </li>
+            );
+          })}
+        </ol>
+        <div className="px-4 pt-3 narrow:hidden">
+          <OrientationMap engine={sheet.engine.engine} cylinders={sheet.cylinders} />
+        </div>
       </div>
-      <div className="grid grid-cols-2 gap-x-2 px-4 py-1 text-[0.9375rem] narrow:hidden">
+      <div className="grid shrink-0 grid-cols-2 gap-x-2 border-t border-hair px-4 text-[0.9375rem] narrow:hidden">
         <Elsewhere onKeys={onKeys} />
       </div>
     </nav>

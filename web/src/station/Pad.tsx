@@ -70,9 +70,15 @@ export function Pad({ sheet, current, table, bar, least, rowsYield = false, chil
           role="table"
           aria-label="Readings"
         >
-          <div className="sticky top-0 z-[3] w-max min-w-full bg-paper">
+          <div className="sticky top-0 z-[3] w-max min-w-full border-b border-ink bg-paper">
             <div ref={heads}>
-              <CylinderHeads sheet={sheet} columns={columns} measure={m} current={current}>
+              <CylinderHeads
+                sheet={sheet}
+                columns={columns}
+                measure={m}
+                current={current}
+                strip={height === 0}
+              >
                 <button
                   className="flex h-full min-h-[2.75rem] w-full items-center gap-1 px-3 text-soft hover:text-act"
                   aria-expanded={height > 0}
@@ -85,7 +91,7 @@ export function Pad({ sheet, current, table, bar, least, rowsYield = false, chil
             </div>
             {height > 0 && <Section sheet={sheet} columns={columns} measure={m} height={height} />}
           </div>
-          <div ref={rows} className="w-max min-w-full border-t border-ink">
+          <div ref={rows} className="w-max min-w-full">
             {table(columns, m)}
           </div>
         </div>

@@ -74,6 +74,19 @@ class DemoIT {
     }
 
     @Test
+    void anUprightTabletHasTheBenchInOneHandsReach() {
+        Page page = browser.open(app.url("/jobs/1/leakdown"), true);
+        page.setViewportSize(820, 1180);
+        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keypad")))
+                .isVisible();
+        assertThat(page.locator("[data-next]")).isInViewport();
+        if (PICTURES) {
+            page.waitForTimeout(300);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/leakdown-tablet.png")));
+        }
+    }
+
+    @Test
     void darkIsReadableToo() {
         Page page = browser.open(app.url("/jobs/1"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Dark"))
