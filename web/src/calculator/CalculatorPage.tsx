@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import { answer, api, type Schemas } from '../api/client';
+import { DarkButton } from '../theme/DarkButton';
 import { useUnits } from '../units/UnitsContext';
-import { UnitsMenu } from '../units/UnitsMenu';
+import { UnitsMenu } from '../ui/UnitsMenu';
 import { Calculation, Figure, type Values } from './Calculation';
 import { LeakdownArea, LeakdownReading, TesterOrifice } from './LeakdownCalculations';
 
@@ -13,6 +14,7 @@ export function CalculatorPage() {
         <header className="mb-2 flex items-end gap-4">
           <h1 className="mr-auto text-[1.625rem] font-semibold">Calculator</h1>
           <UnitsMenu />
+          <DarkButton />
           <Link className="button" to="/">
             All jobs
           </Link>

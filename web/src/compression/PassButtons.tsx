@@ -1,7 +1,9 @@
 import { answer, api, type Sheet } from '../api/client';
 import { BeforeSteps } from '../round/BeforeStep';
 import { useChange } from '../job/useSheet';
-import { type Entry, wetOn } from './useEntry';
+import { ToggleGroup } from 'radix-ui';
+import { Toggles } from '../ui/Toggles';
+import { type Entry, type EntryMode, wetOn } from './useEntry';
 
 interface Props {
   sheet: Sheet;
@@ -11,6 +13,10 @@ interface Props {
 }
 
 const MOST_BITES = 2;
+const MODES: [EntryMode, string][] = [
+  ['final', 'Final only'],
+  ['strokes', 'Stroke by stroke'],
+];
 
 /** How readings are typed, and further passes. */
 export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
@@ -29,23 +35,22 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
     <>
       <Bites sheet={sheet} entry={entry} />
       <div className="no-print flex flex-wrap items-center gap-2 px-3 py-1.5">
-        <div role="group" aria-label="How readings are typed" className="flex">
-          {(
-            [
-              ['final', 'Final only'],
-              ['strokes', 'Stroke by stroke'],
-            ] as const
-          ).map(([mode, words]) => (
-            <button
+        <Toggles
+          label="How readings are typed"
+          value={entry.mode}
+          onChange={(mode: EntryMode | undefined) => mode && entry.setMode(mode)}
+          className="flex"
+        >
+          {MODES.map(([mode, words]) => (
+            <ToggleGroup.Item
               key={mode}
-              aria-pressed={entry.mode === mode}
+              value={mode}
               className="-ml-px min-h-[2.75rem] border border-metal px-3 first:ml-0 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-              onClick={() => entry.setMode(mode)}
             >
               {words}
-            </button>
+            </ToggleGroup.Item>
           ))}
-        </div>
+        </Toggles>
         <button className="button" onClick={entry.repeat}>
           Repeat
         </button>
@@ -79,10 +84,19 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
 
 /** What can hurt somebody, while it can: before the first reading of a pass is taken. The whole list stands under its tab. */
 function Bites({ sheet, entry }: { sheet: Sheet; entry: Entry }) {
-  const caution = entry.pass.readings.length === 0 ? sheet.cautions.slice(0, MOST_BITES) : [];
-  return caution.length === 0 ? null : (
+  const { safeOilMl } = sheet.compression;
+  if (entry.pass.readings.length > 0) {
+    return null;
+  }
+  const cautions = [
+    ...(entry.pass.kind === 'WET' && safeOilMl != null
+      ? [`At most ${safeOilMl.toFixed(1)} mL of oil in one cylinder, or it locks.`]
+      : []),
+    ...sheet.cautions,
+  ].slice(0, MOST_BITES);
+  return (
     <p className="no-print border-l-4 border-leak px-3 py-1 leading-snug font-medium" data-bites>
-      {caution.join(' ')}
+      {cautions.join(' ')}
     </p>
   );
 }

@@ -3,7 +3,7 @@ import type { Schemas, Sheet, StoredPass } from '../api/client';
 import type { RowsProps } from '../station/station';
 import { gridTemplate } from '../section/layout';
 import { Cells, Row } from '../section/SheetRow';
-import { rounded } from '../units/figure';
+import { rounded, signedPercent } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { askedNote } from '../ui/askedNote';
 import { NotedCell } from '../ui/NotedCell';
@@ -39,14 +39,13 @@ function ResultRows({ sheet, ...rows }: RowsProps) {
   const results = sheet.compression.cylinders;
   const wet = new Map(sheet.compression.wet.map((w) => [w.cylinder, w]));
   const low = (c: number) => (results[c]?.standing === 'LOW' ? 'text-leak' : '');
-  const signed = (v: number, digits = 0) => (v < 0 ? '−' : '+') + Math.abs(v).toFixed(digits);
   return (
     <>
       {sheet.compression.evenness && (
         <Row {...rows} name="of median" unit="%">
           {(c) => {
             const d = results[c]?.deviationFromMedian;
-            return d != null && <span className={low(c)}>{signed(d * 100, 1)}</span>;
+            return d != null && <span className={low(c)}>{signedPercent(d)}</span>;
           }}
         </Row>
       )}
@@ -67,7 +66,7 @@ function ResultRows({ sheet, ...rows }: RowsProps) {
                 title={wet.get(c)!.reason}
                 className={wet.get(c)!.outcome === 'RINGS_SEALED' ? 'text-leak' : ''}
               >
-                {signed(net.best)}
+                {signedPercent(net.best / 100)}
               </span>
             ) : (
               wet.has(c) && '?'

@@ -1,6 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
+import { ToggleGroup } from 'radix-ui';
 import { answer, api, type EngineDocument } from '../api/client';
 import { QuantityField } from '../ui/QuantityField';
+import { Toggles } from '../ui/Toggles';
 import { label } from '../words/labels';
 
 type Layout = EngineDocument['layout'];
@@ -39,27 +41,26 @@ export function LayoutTiles({ engine, error, onChange }: Props) {
   return (
     <div>
       {USUAL.map(([layout, counts]) => (
-        <div
+        <Toggles
           key={layout}
-          role="group"
-          aria-label={label('Layout', layout)}
+          label={label('Layout', layout)}
+          value={engine.layout === layout ? String(count) : undefined}
+          onChange={(n) => n && choose.mutate({ layout, cylinders: Number(n) })}
           className="mb-2 flex items-center"
         >
           <span className="w-16 shrink-0 text-soft">{label('Layout', layout)}</span>
           {counts.map((n) => (
-            <button
+            <ToggleGroup.Item
               key={n}
-              type="button"
-              aria-pressed={engine.layout === layout && count === n}
+              value={String(n)}
               aria-label={`${n} ${label('Layout', layout)}`}
               className="-ml-px flex min-h-[3.75rem] min-w-[3.75rem] flex-col items-center justify-center gap-1 border border-metal bg-well text-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-              onClick={() => choose.mutate({ layout, cylinders: n })}
             >
               <FromAbove layout={layout} count={n} />
               <span className="font-mono text-[1.0625rem] leading-none">{n}</span>
-            </button>
+            </ToggleGroup.Item>
           ))}
-        </div>
+        </Toggles>
       ))}
       <div className="flex items-end gap-4">
         <div className="w-44">

@@ -44,6 +44,7 @@ export function OrientationMap({ engine, cylinders }: Props) {
       className="block w-full text-left hover:text-act"
       onClick={walk}
       aria-label={`Engine from above, you stand at the ${SIDES[side]}. Walk on.`}
+      title="From above; the thick line is the flywheel. Tap to walk round."
     >
       <svg
         width="172"
@@ -80,9 +81,7 @@ export function OrientationMap({ engine, cylinders }: Props) {
           </g>
         ))}
       </svg>
-      <span className="block text-center text-[0.875rem] text-soft">
-        you, at the {SIDES[side]} · thick line: flywheel
-      </span>
+      <span className="block text-center text-[0.875rem] text-soft">you: {SIDES[side]}</span>
     </button>
   );
 }

@@ -48,10 +48,7 @@ function JustSaid({ sheet }: { sheet: Sheet }) {
   }
   const fresh = sheet.seen.statements.filter((s) => said.includes(nameOf(s)));
   return fresh.length === 0 ? null : (
-    <div
-      className="no-print max-h-[9rem] shrink-0 overflow-y-auto border-t border-ink bg-well px-6 py-2"
-      role="status"
-    >
+    <div className="no-print max-h-[9rem] shrink-0 overflow-y-auto border-t border-ink bg-well px-6 py-2">
       <Statements sheet={sheet} statements={fresh} />
     </div>
   );

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answer, api } from '../api/client';
+import { DarkButton } from '../theme/DarkButton';
 import { ImportCase } from './ImportCase';
 
 const PAGE = 100;
@@ -26,6 +27,7 @@ export function JobsPage() {
             Silent Otter
             <span className="ml-4 text-[1.125rem] font-normal text-soft">where an engine loses its seal</span>
           </h1>
+          <DarkButton />
           <Link className="button" to="/calculator">
             Calculator
           </Link>

@@ -7,7 +7,7 @@ import { VerdictPanel } from '../verdict/VerdictPanel';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { Choice } from '../ui/Choice';
 import { byTouch, Keypad } from '../ui/Keypad';
-import { rounded, withinRange } from '../units/figure';
+import { alike, rootOf, rounded, withinRange } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
@@ -242,12 +242,18 @@ function Results({ sheet }: { sheet: Sheet }) {
           {sheet.leakdown.cylinders.map((c) => (
             <tr key={c.cylinder} className={`border-b border-hair font-mono ${c.leaks ? 'text-leak' : ''}`}>
               <td className="py-1.5 pr-3 text-[1.125rem]">{labelOf(sheet, c.cylinder)}</td>
-              <td className="pr-3">{c.percent.toFixed(1)}</td>
+              <td className="pr-3">{c.percent.toFixed(0)}</td>
               <td className="pr-3">
                 {c.areaMm2 ? `${rounded(c.areaMm2)} (${withinRange(c.areaMm2)})` : 'not known'}
               </td>
-              <td className="pr-3">{c.holeMm != null && `${c.holeMm.toFixed(2)} mm`}</td>
-              <td className="pr-3">{c.freeAirLPerMin != null && `${c.freeAirLPerMin.toFixed(0)} L/min`}</td>
+              <td className="pr-3">
+                {c.holeMm != null && c.areaMm2 && `${rounded(rootOf(c.areaMm2, c.holeMm))} mm`}
+              </td>
+              <td className="pr-3">
+                {c.freeAirLPerMin != null &&
+                  c.areaMm2 &&
+                  `${rounded(alike(c.areaMm2, c.freeAirLPerMin))} L/min`}
+              </td>
               <td className="pr-3">{c.masterPercent != null && `${c.masterPercent.toFixed(0)} %`}</td>
               <td>{c.detectionMm2 != null && `${c.detectionMm2.toFixed(2)} mm²`}</td>
             </tr>

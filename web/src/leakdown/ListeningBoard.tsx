@@ -1,7 +1,7 @@
 import { ToggleGroup } from 'radix-ui';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
-import { Toggles } from '../ui/Choice';
+import { Toggles } from '../ui/Toggles';
 import { capital, labels } from '../words/labels';
 import type { Heard, LeakdownHand, Place } from './useLeakdown';
 

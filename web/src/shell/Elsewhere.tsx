@@ -1,11 +1,10 @@
 import { Link } from 'react-router';
-import { useTheme } from '../theme/useTheme';
+import { DarkButton } from '../theme/DarkButton';
 
 const LOOK = 'flex min-h-[2.75rem] items-center underline underline-offset-4 hover:text-act';
 
 /** The ways out of a sheet, and how it is shown. */
 export function Elsewhere({ onKeys }: { onKeys?: () => void }) {
-  const [dark, toggleDark] = useTheme();
   return (
     <>
       <Link className={LOOK} to="/">
@@ -19,9 +18,7 @@ export function Elsewhere({ onKeys }: { onKeys?: () => void }) {
           Keys ?
         </button>
       )}
-      <button className={LOOK} onClick={toggleDark}>
-        {dark ? 'Light' : 'Dark'}
-      </button>
+      <DarkButton className={LOOK} />
     </>
   );
 }

@@ -3,7 +3,7 @@ import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { Sheet } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
-import { UnitsMenu } from '../units/UnitsMenu';
+import { UnitsMenu } from '../ui/UnitsMenu';
 import { OrientationMap } from '../engine/OrientationMap';
 import { label } from '../words/labels';
 import { Elsewhere } from './Elsewhere';

@@ -1,4 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
+import { Toggles } from './Toggles';
 
 interface Props<T extends string> {
   label: string;
@@ -27,28 +28,5 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
         ))}
       </Toggles>
     </div>
-  );
-}
-
-interface TogglesProps<T extends string> {
-  label: string;
-  value: T | null | undefined;
-  onChange: (value: T | undefined) => void;
-  disabled?: boolean;
-  className?: string;
-  children: React.ReactNode;
-}
-
-/** A group of which at most one is pressed. */
-export function Toggles<T extends string>({ label, value, onChange, ...props }: TogglesProps<T>) {
-  return (
-    <ToggleGroup.Root
-      {...props}
-      type="multiple"
-      role="group"
-      aria-label={label}
-      value={value ? [value] : []}
-      onValueChange={(pressed) => onChange(pressed.find((p) => p !== value) as T | undefined)}
-    />
   );
 }

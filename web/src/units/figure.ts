@@ -32,3 +32,19 @@ export function withinRange({ low, high }: Range): string {
   const short = (n: number) => String(Number(n.toPrecision(2)));
   return `${short(low)} to ${short(high)}`;
 }
+
+/** A share in per cent with its sign; from ten on without a decimal, which no gauge is good for. */
+export function signedPercent(share: number): string {
+  const size = Math.abs(share) * 100;
+  return (share < 0 ? '−' : '+') + size.toFixed(size < 9.95 ? 1 : 0);
+}
+
+/** What goes with the square root of a range, as a hole with its area. */
+export function rootOf({ low, best, high }: Range, at: number): Range {
+  return { low: at * Math.sqrt(low / best), best: at, high: at * Math.sqrt(high / best) };
+}
+
+/** What goes with a range in proportion, as a flow with its area. */
+export function alike({ low, best, high }: Range, at: number): Range {
+  return { low: (at * low) / best, best: at, high: (at * high) / best };
+}

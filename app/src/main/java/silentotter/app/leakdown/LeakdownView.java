@@ -100,6 +100,6 @@ record LeakdownView(
                 engine.arrangement().cylinders().stream()
                         .flatMap(c -> CrankPosition.of(engine, c).stream())
                         .toList(),
-                Cautions.all());
+                Cautions.of(engine));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Temperature;
 import silentotter.core.quantity.Volume;
@@ -27,6 +28,11 @@ public final class Say {
 
     public static String area(LeakArea area) {
         return mark("mm2", area.squareMm(), 3);
+    }
+
+    /** Of a bore or so, to the millimetre. */
+    public static String length(Length length) {
+        return mark("mm", length.mm(), 1);
     }
 
     public static String volume(Volume volume) {
@@ -72,9 +78,10 @@ public final class Say {
         return String.format(Locale.ROOT, "%.0f %%", share * 100);
     }
 
-    /** Per cent with a decimal and its sign, such as {@code −3.4 %}. */
+    /** Per cent with its sign, such as {@code −3.4 %}; from ten on without a decimal, which no gauge is good for. */
     public static String signedPercent(double share) {
-        String text = String.format(Locale.ROOT, "%.1f %%", Math.abs(share) * 100);
+        String text =
+                String.format(Locale.ROOT, Math.abs(share) < 0.0995 ? "%.1f %%" : "%.0f %%", Math.abs(share) * 100);
         return (share < 0 ? "−" : "+") + text;
     }
 

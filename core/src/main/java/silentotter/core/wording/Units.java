@@ -15,6 +15,7 @@ public final class Units {
     private enum Kind {
         PRESSURE("kPa"),
         AREA("mm2"),
+        LENGTH("mm"),
         DOSE("mL"),
         TEMPERATURE("C"),
         VOLUME("L"),
@@ -33,6 +34,8 @@ public final class Units {
         BAR(Kind.PRESSURE, "bar", 100, 0, 1),
         PSI(Kind.PRESSURE, "psi", 6.894757293168361, 0, 0),
         MM2(Kind.AREA, "mm²", 1, 0, 2),
+        MM(Kind.LENGTH, "mm", 1, 0, 0),
+        INCH(Kind.LENGTH, "in", 25.4, 0, 2),
         ML(Kind.DOSE, "mL", 1, 0, 1),
         CELSIUS(Kind.TEMPERATURE, "°C", 1, 0, 0),
         FAHRENHEIT(Kind.TEMPERATURE, "°F", 5.0 / 9, -160.0 / 9, 0),

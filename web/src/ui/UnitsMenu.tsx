@@ -1,6 +1,7 @@
-import { Popover } from 'radix-ui';
-import { useUnits } from './UnitsContext';
-import { american, metric, quantities, type Quantity } from './units';
+import { Popover, ToggleGroup } from 'radix-ui';
+import { Toggles } from './Toggles';
+import { useUnits } from '../units/UnitsContext';
+import { american, metric, quantities, type Quantity } from '../units/units';
 
 const NAMES: Partial<Record<Quantity, string>> = {
   pressure: 'Pressure',
@@ -32,18 +33,22 @@ export function UnitsMenu() {
           {(Object.keys(NAMES) as Quantity[]).map((q) => (
             <div key={q} className="mt-2 flex items-center justify-between">
               <span>{NAMES[q]}</span>
-              <span className="flex" role="group" aria-label={NAMES[q]}>
+              <Toggles
+                label={NAMES[q]!}
+                value={String(choice[q])}
+                onChange={(i) => i && choose({ ...choice, [q]: Number(i) })}
+                className="flex"
+              >
                 {quantities[q].map((u, i) => (
-                  <button
+                  <ToggleGroup.Item
                     key={u.symbol}
-                    aria-pressed={choice[q] === i}
+                    value={String(i)}
                     className="min-h-[2.75rem] min-w-[3.25rem] border border-metal px-2 font-mono aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-                    onClick={() => choose({ ...choice, [q]: i })}
                   >
                     {u.symbol}
-                  </button>
+                  </ToggleGroup.Item>
                 ))}
-              </span>
+              </Toggles>
             </div>
           ))}
         </Popover.Content>
