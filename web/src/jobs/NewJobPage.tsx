@@ -5,7 +5,7 @@ import { answer, api, type EngineDocument, type JobDocument, Refusal } from '../
 import { LayoutTiles } from '../engine/LayoutTiles';
 import { Choice } from '../ui/Choice';
 import { TextField } from '../ui/TextField';
-import { capital, label, labels } from '../words/labels';
+import { label, labels } from '../words/labels';
 
 const EMPTY: EngineDocument = {
   name: '',
@@ -20,12 +20,11 @@ function today(): string {
     .join('-');
 }
 
-/** What an engine is called until somebody gives it a name: "4 in line, diesel". */
+/** What an engine is called until somebody gives it a name: "V8, diesel". */
 function unnamed({ layout, banks, fuel }: EngineDocument): string {
   const count = banks.reduce((n, b) => n + b.cylinders.length, 0);
-  return capital(
-    [`${count} ${label('Layout', layout)}`, fuel && label('Fuel', fuel)].filter(Boolean).join(', '),
-  );
+  const named = { INLINE: `${count} in line`, V: `V${count}`, FLAT: `Flat ${count}` };
+  return [named[layout], fuel && label('Fuel', fuel)].filter(Boolean).join(', ');
 }
 
 /** The few things that decide everything: which engine, what it burns, why it is here. Enter starts. */
