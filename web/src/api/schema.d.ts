@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculations/blow-by": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["blowBy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculations/cranking-compression": {
         parameters: {
             query?: never;
@@ -786,6 +802,37 @@ export interface components {
             bleedHoleMm: number;
             /** Format: double */
             leakPercent: number;
+        };
+        BlowByIn: {
+            /** Format: double */
+            dischargeCoefficient?: number;
+            /** Format: double */
+            displacementL?: number;
+            /** Format: double */
+            filling?: number;
+            /** Format: double */
+            fluidDensity?: number;
+            /** Format: double */
+            gasTemperatureC?: number;
+            /** Format: double */
+            legRiseMm?: number;
+            legs?: string;
+            /** Format: double */
+            orificeMm: number;
+            /** Format: double */
+            pressurePa?: number;
+            /** Format: double */
+            rpm?: number;
+        };
+        BlowByOut: {
+            /** Format: double */
+            flowLPerMin: number;
+            /** Format: double */
+            inchesWater: number;
+            /** Format: double */
+            pressurePa: number;
+            /** Format: double */
+            shareOfIntakePercent?: number;
         };
         BreatherSigns: {
             /** @enum {string} */
@@ -2070,6 +2117,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AltitudeOut"];
+                };
+            };
+        };
+    };
+    blowBy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlowByIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlowByOut"];
                 };
             };
         };

@@ -43,7 +43,10 @@ export function Calculation<T extends object, R>({
   });
   const refusal = error instanceof Refusal ? error : undefined;
   return (
-    <section className="grid grid-cols-[1fr_330px] gap-8 border-t border-hair py-4" aria-label={title}>
+    <section
+      className="grid grid-cols-[1fr_20.5rem] gap-8 border-t border-hair py-4 narrow:grid-cols-1 narrow:gap-3"
+      aria-label={title}
+    >
       <div>
         <h2 className="text-[1.25rem] font-semibold">{title}</h2>
         <p className="mb-2 max-w-[80ch] text-soft">{about}</p>

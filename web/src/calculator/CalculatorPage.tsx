@@ -3,6 +3,7 @@ import { answer, api, type Schemas } from '../api/client';
 import { DarkButton } from '../theme/DarkButton';
 import { useUnits } from '../units/UnitsContext';
 import { UnitsMenu } from '../ui/UnitsMenu';
+import { BlowBy } from './BlowBy';
 import { Calculation, Figure, type Values } from './Calculation';
 import { LeakdownArea, LeakdownReading, TesterOrifice } from './LeakdownCalculations';
 
@@ -25,6 +26,7 @@ export function CalculatorPage() {
         <LeakdownArea />
         <LeakdownReading />
         <TesterOrifice />
+        <BlowBy />
         <PlugGap />
       </main>
     </div>

@@ -17,7 +17,7 @@ export function KeysDialog({ open, onOpenChange }: Props) {
           className="fixed top-1/2 left-1/2 z-30 w-[27.5rem] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-paper p-6"
         >
           <Dialog.Title className="heading mb-3">Keys</Dialog.Title>
-          <dl className="grid grid-cols-[90px_1fr] gap-y-2 text-[1rem]">
+          <dl className="grid grid-cols-[5.75rem_1fr] gap-y-2 text-[1rem]">
             {keys.map(({ shown, does }) => (
               <div key={`${shown} ${does}`} className="contents">
                 <dt className="font-mono">{shown}</dt>

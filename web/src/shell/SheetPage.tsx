@@ -37,7 +37,8 @@ export function SheetPage({ screen }: { screen: StationScreen }) {
     { shown: '?', does: 'this list', on: (e) => e.key === '?', run: () => setKeysShown(true) },
   ]);
 
-  if (error instanceof Refusal && error.status !== 0) {
+  // What is shown stays, with what is being typed, when a later look at it fails.
+  if (!sheet && error instanceof Refusal && error.status !== 0) {
     return <NoSuchPage />;
   }
   if (!sheet) {

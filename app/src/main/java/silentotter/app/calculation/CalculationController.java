@@ -4,6 +4,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import silentotter.core.calculation.BlowByCalculations;
 import silentotter.core.calculation.CrankingCalculations;
 import silentotter.core.calculation.LeakdownCalculations;
 
@@ -45,5 +46,11 @@ class CalculationController {
     @PostMapping("/tester-orifice")
     LeakdownCalculations.TesterOrificeOut testerOrifice(@RequestBody LeakdownCalculations.TesterOrificeIn in) {
         return LeakdownCalculations.testerOrifice(in);
+    }
+
+    /** Crankcase pressure before an orifice to flow, and its share of the air breathed. */
+    @PostMapping("/blow-by")
+    BlowByCalculations.BlowByOut blowBy(@RequestBody BlowByCalculations.BlowByIn in) {
+        return BlowByCalculations.blowBy(in);
     }
 }
