@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculations/oil-rate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["oilRate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculations/plug-gap": {
         parameters: {
             query?: never;
@@ -1545,6 +1561,70 @@ export interface components {
             /** Format: double */
             hotRpm?: number;
         };
+        OilRateEntry: {
+            /** Format: double */
+            addedL?: number;
+            /** Format: double */
+            dipMmFromMax?: number;
+            /** Format: double */
+            distanceKm?: number;
+            /** Format: double */
+            hours?: number;
+            /** Format: double */
+            removedL?: number;
+        };
+        OilRateIn: {
+            /** Format: double */
+            dipSigmaMm?: number;
+            entries: components["schemas"]["OilRateEntry"][];
+            /** Format: double */
+            litresBetweenMarks: number;
+            /** Format: double */
+            mmBetweenMarks: number;
+        };
+        OilRateOut: {
+            distanceToMinKm?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            hoursToMin?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            litresPer1000Km?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            litresUsed: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            mlPerHour?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            usesOil: boolean;
+        };
         OilSigns: {
             /** Format: double */
             belowFullMm?: number;
@@ -2213,6 +2293,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeakReadingOut"];
+                };
+            };
+        };
+    };
+    oilRate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilRateIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OilRateOut"];
                 };
             };
         };

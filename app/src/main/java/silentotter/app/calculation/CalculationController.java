@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.RestController;
 import silentotter.core.calculation.BlowByCalculations;
 import silentotter.core.calculation.CrankingCalculations;
 import silentotter.core.calculation.LeakdownCalculations;
+import silentotter.core.calculation.OilCalculations;
 
 /** Formulas without a job, for people (the calculator page) and programs. */
 @RestController
@@ -52,5 +53,11 @@ class CalculationController {
     @PostMapping("/blow-by")
     BlowByCalculations.BlowByOut blowBy(@RequestBody BlowByCalculations.BlowByIn in) {
         return BlowByCalculations.blowBy(in);
+    }
+
+    /** From dips, top-ups and drains to a rate with its interval. */
+    @PostMapping("/oil-rate")
+    OilCalculations.OilRateOut oilRate(@RequestBody OilCalculations.OilRateIn in) {
+        return OilCalculations.oilRate(in);
     }
 }
