@@ -78,7 +78,8 @@ public final class OilCalculations {
         Optional<OilRate> hours = byHours ? rate(in, OilRateEntry::hours, litresPerMm, sigma) : Optional.empty();
         OilRate any = km.or(() -> hours)
                 .orElseThrow(() -> InvalidInput.at(
-                        "entries", "need two dips with a distance or hours between them: one dip is no rate"));
+                        "entries",
+                        "need two dips with a distance or hours between them, and less poured than hides them"));
         double low = -litres.orElseThrow();
         return new OilRateOut(
                 times(any.perUnit(), any.span()),

@@ -2,7 +2,12 @@ package silentotter.core.oil;
 
 import java.util.List;
 import java.util.Optional;
-import org.hipparchus.stat.regression.GLSMultipleLinearRegression;
+import org.hipparchus.exception.MathIllegalArgumentException;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.QRDecomposition;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
 import silentotter.core.quantity.Estimate;
 
 /**
@@ -27,7 +32,7 @@ public record OilRate(Estimate<Double> perUnit, double levelNow, double span) {
      *
      * @param log in the order of its axis
      * @param dipSigma one standard deviation of a dip, litres, above 0
-     * @return empty with fewer than two dips at different places: one dip is no rate
+     * @return empty with fewer than two dips at different places, or where what was poured hides all that they say
      */
     public static Optional<OilRate> of(List<OilEntry> log, double dipSigma) {
         List<OilEntry> dips = log.stream().filter(e -> e.level().isPresent()).toList();
@@ -38,58 +43,82 @@ public record OilRate(Estimate<Double> perUnit, double levelNow, double span) {
         double origin = dips.get(0).at();
         double span = dips.get(n - 1).at() - origin;
         double[] levels = new double[n];
-        double[][] line = new double[n][1];
-        double[] pouredVariance = new double[n];
+        double[][] line = new double[n][INTERCEPT_AND_SLOPE];
+        Whitening whitening = new Whitening();
         double poured = 0;
-        double variance = 0;
         int dip = 0;
         for (OilEntry e : log) {
             if (e.level().isPresent()) {
-                levels[dip] = e.level().getAsDouble() - poured;
-                // In spans rather than kilometres: the numbers stay of one size.
-                line[dip][0] = (e.at() - origin) / span;
-                pouredVariance[dip++] = variance;
+                // In errors of one dip and in spans, so that the numbers stay of one size whatever the stick.
+                double[] white =
+                        whitening.dip((e.level().getAsDouble() - poured) / dipSigma, 1, (e.at() - origin) / span);
+                levels[dip] = white[0];
+                line[dip++] = new double[] {white[1], white[2]};
             }
             if (dip > 0) {
                 poured += e.poured();
-                variance += Math.pow(POURED_SIGMA * e.added(), 2) + Math.pow(POURED_SIGMA * e.removed(), 2);
+                whitening.poured(POURED_SIGMA * e.added() / dipSigma);
+                whitening.poured(POURED_SIGMA * e.removed() / dipSigma);
             }
         }
-        GLSMultipleLinearRegression fit = new GLSMultipleLinearRegression();
-        fit.newSampleData(levels, line, covariance(dipSigma, pouredVariance));
-        double[] beta = fit.estimateRegressionParameters();
-        double slopeVariance = fit.estimateRegressionParametersVariance()[1][1];
-        double scatter = Math.sqrt(Math.max(1, scatter(fit.estimateResiduals(), dipSigma, n)));
-        double reach = NINETY_FIVE * Math.sqrt(slopeVariance) * scatter / span;
-        double rate = -beta[1] / span;
-        double last = (log.get(log.size() - 1).at() - origin) / span;
-        return Optional.of(
-                new OilRate(new Estimate<>(rate - reach, rate, rate + reach), beta[0] + beta[1] * last + poured, span));
+        try {
+            RealMatrix x = new Array2DRowRealMatrix(line, false);
+            RealVector y = new ArrayRealVector(levels, false);
+            RealVector beta = new QRDecomposition(x).getSolver().solve(y);
+            RealMatrix covariance =
+                    new QRDecomposition(x.transposeMultiply(x)).getSolver().getInverse();
+            double sigma = Math.sqrt(covariance.getEntry(1, 1)
+                    * scatter(y.subtract(x.operate(beta)).toArray()));
+            double rate = -beta.getEntry(1) * dipSigma / span;
+            double reach = NINETY_FIVE * sigma * dipSigma / span;
+            double last = (log.get(log.size() - 1).at() - origin) / span;
+            double level = (beta.getEntry(0) + beta.getEntry(1) * last) * dipSigma + poured;
+            return Optional.of(new OilRate(new Estimate<>(rate - reach, rate, rate + reach), level, span));
+        } catch (MathIllegalArgumentException singular) {
+            // So much was poured between the dips that nothing can be told from them.
+            return Optional.empty();
+        }
     }
 
-    private static double[][] covariance(double dipSigma, double[] pouredVariance) {
-        int n = pouredVariance.length;
-        double[][] covariance = new double[n][n];
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                covariance[i][j] = pouredVariance[Math.min(i, j)] + (i == j ? dipSigma * dipSigma : 0);
-            }
+    /**
+     * Takes the correlation out of the dips, one after the other, so that ordinary least squares does the rest: what is
+     * known of the poured error so far is taken off, and what is left is scaled to one (the innovations of R. E. Kalman,
+     * J. Basic Eng. 82, 1960). All in errors of one dip; the same filter runs over each column.
+     */
+    private static final class Whitening {
+        private final double[] known = new double[1 + INTERCEPT_AND_SLOPE];
+        private double unknown;
+
+        void poured(double sigma) {
+            unknown += sigma * sigma;
         }
-        return covariance;
+
+        double[] dip(double... columns) {
+            double all = unknown + 1;
+            double[] white = new double[columns.length];
+            for (int i = 0; i < columns.length; i++) {
+                double news = columns[i] - known[i];
+                white[i] = news / Math.sqrt(all);
+                known[i] += unknown / all * news;
+            }
+            unknown /= all;
+            return white;
+        }
     }
 
     /** How much wider the dips lie about the line than their own error: then the stick was read worse than was said. */
-    private static double scatter(double[] residuals, double dipSigma, int n) {
-        if (n <= INTERCEPT_AND_SLOPE + 1) {
+    private static double scatter(double[] residuals) {
+        int free = residuals.length - INTERCEPT_AND_SLOPE;
+        if (free < 2) {
             return 1;
         }
         double sum = 0;
         for (double r : residuals) {
             sum += r * r;
         }
-        double ratio = sum / (n - INTERCEPT_AND_SLOPE) / (dipSigma * dipSigma);
+        double ratio = sum / free;
         // A little more is chance; only clearly more is a worse stick.
-        return ratio > 1 + 2 * Math.sqrt(2.0 / (n - INTERCEPT_AND_SLOPE)) ? ratio : 1;
+        return ratio > 1 + 2 * Math.sqrt(2.0 / free) ? ratio : 1;
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
+import org.hipparchus.stat.regression.GLSMultipleLinearRegression;
 import org.hipparchus.stat.regression.SimpleRegression;
 import org.junit.jupiter.api.Test;
 import silentotter.core.calculation.OilCalculations;
@@ -63,6 +64,37 @@ class OilRateTest {
     }
 
     @Test
+    void withTopUpsItIsTheLibrarysGeneralisedRegression() {
+        Random random = new Random(3);
+        for (int i = 0; i < 50; i++) {
+            List<OilEntry> log = honest(random, 0.0007, 1000);
+            int n = log.size();
+            double[] levels = new double[n];
+            double[][] at = new double[n][1];
+            double[] variance = new double[n];
+            double poured = 0;
+            double sum = 0;
+            for (int k = 0; k < n; k++) {
+                levels[k] = log.get(k).level().getAsDouble() - poured;
+                at[k][0] = log.get(k).at();
+                variance[k] = sum;
+                poured += log.get(k).added();
+                sum += Math.pow(0.03 * log.get(k).added(), 2);
+            }
+            double[][] covariance = new double[n][n];
+            for (int k = 0; k < n; k++) {
+                for (int j = 0; j < n; j++) {
+                    covariance[k][j] = variance[Math.min(k, j)] + (k == j ? DIP_SIGMA * DIP_SIGMA : 0);
+                }
+            }
+            GLSMultipleLinearRegression library = new GLSMultipleLinearRegression();
+            library.newSampleData(levels, at, covariance);
+            assertThat(OilRate.of(log, DIP_SIGMA).orElseThrow().perUnit().best())
+                    .isCloseTo(-library.estimateRegressionParameters()[1], within(1e-9));
+        }
+    }
+
+    @Test
     void shiftingTheMeterOrItsUnitChangesNothing() {
         List<OilEntry> log = honest(new Random(7), 0.0005, 0);
         OilRate here = OilRate.of(log, DIP_SIGMA).orElseThrow();
@@ -94,6 +126,28 @@ class OilRateTest {
                 .orElseThrow();
         assertThat(rising.perUnit().high()).isNegative();
         assertThat(rising.until(-1)).isEmpty();
+    }
+
+    @Test
+    void oddLogsAreAnsweredOneWayOrTheOther() {
+        Random random = new Random(99);
+        for (int i = 0; i < 2000; i++) {
+            List<OilEntry> log = new ArrayList<>();
+            double at = 0;
+            for (int k = 0; k < 2 + random.nextInt(6); k++) {
+                at += random.nextBoolean() ? 0 : Math.pow(10, random.nextInt(7) - 1);
+                double poured = random.nextInt(4) > 0 ? 0 : Math.pow(10, random.nextInt(7) - 3);
+                log.add(new OilEntry(
+                        at,
+                        random.nextInt(5) == 0
+                                ? OptionalDouble.empty()
+                                : OptionalDouble.of(random.nextGaussian() * Math.pow(10, random.nextInt(5) - 3)),
+                        poured,
+                        0));
+            }
+            OilRate.of(log, Math.pow(10, -random.nextInt(7)))
+                    .ifPresent(r -> assertThat(r.perUnit().best()).isFinite());
+        }
     }
 
     private static OilRateEntry line(Double km, Double dipMm, Double added) {
