@@ -69,6 +69,7 @@ class EveryViewIT {
                 "/jobs/3/signs",
                 "/jobs/1/smoke",
                 "/jobs/3/plugs",
+                "/jobs/3/plugs/labels",
                 "/jobs/9/inside",
                 "/jobs/10/crankcase",
                 "/jobs/9/leakdown",
