@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
+import { ToggleGroup } from 'radix-ui';
 import { useState } from 'react';
 import { answer, api, type EngineDocument } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
+import { Toggles } from '../ui/Toggles';
 import { parseNumber } from '../units/units';
 import { BankLabels } from './BankLabels';
 import { inLabels, type Read, readFiringOrder, renumbered } from './labels';
@@ -198,21 +200,26 @@ interface OptionsProps {
 
 function Options({ label, options, chosen, onChoose }: OptionsProps) {
   return (
-    <div role="group" aria-label={label}>
-      <div className="heading mb-1">{label}</div>
-      <div className="flex flex-wrap gap-2">
-        {options.map((o, i) => (
-          <button
+    <div>
+      <div className="heading mb-1" aria-hidden>
+        {label}
+      </div>
+      <Toggles
+        label={label}
+        value={chosen}
+        onChange={(o) => o && onChoose(options.indexOf(o))}
+        className="flex flex-wrap gap-2"
+      >
+        {options.map((o) => (
+          <ToggleGroup.Item
             key={o}
-            type="button"
-            aria-pressed={o === chosen}
+            value={o}
             className="min-h-[2.75rem] border border-metal bg-well px-3 font-mono text-[0.875rem] aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-            onClick={() => onChoose(i)}
           >
             {o}
-          </button>
+          </ToggleGroup.Item>
         ))}
-      </div>
+      </Toggles>
     </div>
   );
 }

@@ -8,11 +8,14 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
@@ -22,12 +25,16 @@ import silentotter.core.leakdown.LeakdownAnalyst;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.leakdown.LeakdownReading.RunState;
+import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.OilRate;
+import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.CrankingTwin;
 import silentotter.core.twin.CylinderGeometry;
+import silentotter.core.twin.RunningTwin;
 
 /** The figures of {@code ./otter bench}: printed with their targets, never asserted. */
 final class Benchmarks {
@@ -40,6 +47,8 @@ final class Benchmarks {
         System.out.printf("%-62s %10s %10s%n", "", "median", "95 %");
         twin();
         normalisation();
+        blowBy();
+        oilRate();
         start(unpacked);
         try (RunningApp app = RunningApp.start(true)) {
             redraw(app);
@@ -67,6 +76,45 @@ final class Benchmarks {
         if (Double.isNaN(sum)) {
             throw new IllegalStateException("the twin computed nothing");
         }
+    }
+
+    private static void blowBy() {
+        CylinderGeometry geometry = CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 10);
+        double[] ms = new double[3000];
+        double sum = 0;
+        for (int i = -3000; i < ms.length; i++) {
+            Pressure manifold = Pressure.ofKPa(30 + Math.floorMod(i, 700) * 0.1);
+            long from = System.nanoTime();
+            sum += RunningTwin.blowBy(
+                    geometry, LeakArea.ofSquareMm(0.2), manifold, Pressure.STANDARD_ATMOSPHERE, CrankSpeed.ofRpm(2000));
+            if (i >= 0) {
+                ms[i] = (System.nanoTime() - from) / 1e6;
+            }
+        }
+        print("blow-by of one running cylinder, warm (target 2 ms)", ms, "ms");
+        if (Double.isNaN(sum)) {
+            throw new IllegalStateException("nothing was computed");
+        }
+    }
+
+    private static void oilRate() {
+        Random random = new Random(1);
+        List<OilEntry> log = new ArrayList<>();
+        double level = 0;
+        for (int i = 0; i < 2000; i++) {
+            double poured = level < -0.8 ? 0.8 : 0;
+            log.add(new OilEntry(i * 300.0, OptionalDouble.of(level + random.nextGaussian() * 0.05), poured, 0));
+            level += poured - 0.15;
+        }
+        double[] ms = new double[300];
+        for (int i = -100; i < ms.length; i++) {
+            long from = System.nanoTime();
+            OilRate.of(log, 0.05).orElseThrow();
+            if (i >= 0) {
+                ms[i] = (System.nanoTime() - from) / 1e6;
+            }
+        }
+        print("an oil log of 2,000 entries fitted (target 50 ms)", ms, "ms");
     }
 
     /** One leak-down reading as a leak area with its interval. */
