@@ -3,7 +3,7 @@ import type { Schemas, Sheet, StoredPass } from '../api/client';
 import type { RowsProps } from '../station/station';
 import { gridTemplate } from '../section/layout';
 import { Cells, Row } from '../section/SheetRow';
-import { rounded, signedPercent } from '../units/figure';
+import { roundedInBrief, signedPercent } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { askedNote } from '../ui/askedNote';
 import { NotedCell } from '../ui/NotedCell';
@@ -81,9 +81,7 @@ function ResultRows({ sheet, ...rows }: RowsProps) {
             return (
               a &&
               results[c]?.standing === 'LOW' && (
-                <span className="whitespace-nowrap text-leak">
-                  {rounded(a).replace('about ', '≈ ').replace('under ', '< ')}
-                </span>
+                <span className="whitespace-nowrap text-leak">{roundedInBrief(a)}</span>
               )
             );
           }}

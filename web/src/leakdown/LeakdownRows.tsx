@@ -3,7 +3,7 @@ import type { RowsProps } from '../station/station';
 import { Row } from '../section/SheetRow';
 import { askedNote } from '../ui/askedNote';
 import { NotedCell } from '../ui/NotedCell';
-import { rounded } from '../units/figure';
+import { roundedInBrief } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import type { LeakdownHand } from './useLeakdown';
 import { labelOf } from '../api/labelOf';
@@ -54,11 +54,7 @@ export function LeakdownRows({ sheet, columns, measure, hand }: Props) {
         <Row {...rows} name="as area" unit="mm²">
           {(c) => {
             const a = at.get(c)?.areaMm2;
-            return (
-              a && (
-                <span className={tone(c)}>{rounded(a).replace('about ', '≈ ').replace('under ', '< ')}</span>
-              )
-            );
+            return a && <span className={tone(c)}>{roundedInBrief(a)}</span>;
           }}
         </Row>
       )}

@@ -21,6 +21,7 @@ export function Section({ sheet, columns, measure, height = FULL }: Props) {
   const hatch = useId();
   const { lefts, width } = edges(columns, measure);
   const h = heights(height);
+  const depths = pistonDepths(sheet.engine.engine, columns);
   // A row of its own in the table of readings, whose columns it stands in.
   return (
     <div role="row">
@@ -53,6 +54,7 @@ export function Section({ sheet, columns, measure, height = FULL }: Props) {
               at={i}
               x={lefts[i]!}
               width={measure.column}
+              depth={depths.get(c.cylinder) ?? 0}
               drawn={h.callout}
               hatch={`url(#${hatch})`}
             />
@@ -80,15 +82,15 @@ interface CylinderProps {
   at: number;
   x: number;
   width: number;
+  depth: number;
   drawn: number;
   hatch: string;
 }
 
 /** One cylinder with the ways past it; in a flat engine it lies on its side, its head outwards. */
-function Cylinder({ sheet, columns, at, x, width, drawn, hatch }: CylinderProps) {
+function Cylinder({ sheet, columns, at, x, width, depth, drawn, hatch }: CylinderProps) {
   const { cycle, cooling, layout } = sheet.engine.engine;
   const column = columns[at]!;
-  const depth = pistonDepths(sheet.engine.engine, columns).get(column.cylinder) ?? 0;
   const flat = layout === 'FLAT';
   const across = Math.min(drawn, 116);
   const above = (drawn - across) / 2;

@@ -1,5 +1,5 @@
 import type { EscapePath } from '../api/client';
-import { rounded } from '../units/figure';
+import { rounded, roundedInBrief } from '../units/figure';
 import { label } from '../words/labels';
 
 /** One line under a cylinder. */
@@ -54,11 +54,11 @@ export function callOuts(paths: EscapePath[], width: number, room: number): Line
   ];
 }
 
-function areaIn(area: NonNullable<EscapePath['areaMm2']>, width: number): string {
-  const text = rounded(area);
-  return [`${text} mm²`, text.replace('about ', '≈ ') + ' mm²', text.replace('about ', '≈')].find(
+function areaIn(area: NonNullable<EscapePath['areaMm2']>, width: number): string | undefined {
+  const brief = roundedInBrief(area);
+  return [`${rounded(area)} mm²`, `${brief} mm²`, brief.replace(' ', '')].find(
     (t) => t.length * DIGIT <= width,
-  )!;
+  );
 }
 
 /** The fullest way of saying it that fits. */

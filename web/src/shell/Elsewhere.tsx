@@ -4,7 +4,7 @@ import { DarkButton } from '../theme/DarkButton';
 const LOOK = 'flex min-h-[2.75rem] items-center underline underline-offset-4 hover:text-act';
 
 /** The ways out of a sheet, and how it is shown. */
-export function Elsewhere({ onKeys }: { onKeys?: () => void }) {
+export function Elsewhere({ onKeys }: { onKeys: () => void }) {
   return (
     <>
       <Link className={LOOK} to="/">
@@ -13,11 +13,9 @@ export function Elsewhere({ onKeys }: { onKeys?: () => void }) {
       <Link className={LOOK} to="/calculator">
         Calculator
       </Link>
-      {onKeys && (
-        <button className={LOOK} onClick={onKeys}>
-          Keys ?
-        </button>
-      )}
+      <button className={LOOK} onClick={onKeys}>
+        Keys ?
+      </button>
       <DarkButton className={LOOK} />
     </>
   );

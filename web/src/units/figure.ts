@@ -27,6 +27,11 @@ export function rounded({ low, best, high }: Range): string {
   return width / 2 > ROUGH * best ? `about ${text}` : text;
 }
 
+/** The same in signs, where there is no room for words: "≈ 3", "< 0.5". */
+export function roundedInBrief(range: Range): string {
+  return rounded(range).replace('about ', '≈ ').replace('under ', '< ');
+}
+
 /** From where to where, in two digits: "1.3 to 5.1". */
 export function withinRange({ low, high }: Range): string {
   const short = (n: number) => String(Number(n.toPrecision(2)));

@@ -9,28 +9,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The Marrow Sound demo: every main view opens clean, and takes the pictures of docs/screenshots when asked to. */
-class DemoIT {
+class DemoIT extends DemoWindowsTest {
     private static final boolean PICTURES = Boolean.getBoolean("otter.screenshots");
-    private static RunningApp app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        app = RunningApp.sharedDemo();
-        browser = Browser.shared();
-    }
-
-    @AfterEach
-    void closeWindows() {
-        browser.closeWindows();
-    }
 
     @ParameterizedTest
     @CsvSource(

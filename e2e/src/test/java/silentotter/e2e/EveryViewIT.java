@@ -12,13 +12,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every view and every tab of the demo: WCAG 2.2 AA in light and dark, one heading, targets for a gloved finger. */
-class EveryViewIT {
+class EveryViewIT extends DemoWindowsTest {
     private static final List<String> WCAG = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
     /** What is smaller than 44 px and can be pressed or typed into; a tick is as large as the label around it. */
     private static final String TOO_SMALL = """
@@ -41,20 +39,6 @@ class EveryViewIT {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private static RunningApp app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        app = RunningApp.sharedDemo();
-        browser = Browser.shared();
-    }
-
-    @AfterEach
-    void closeWindows() {
-        browser.closeWindows();
     }
 
     @ParameterizedTest

@@ -13,7 +13,7 @@ import silentotter.core.quantity.Temperature;
 
 /** Crankcase blow-by without a job: pressure before an orifice to flow, and its share of the air breathed. */
 public final class BlowByCalculations {
-    private static final Temperature WARM_GAS = Temperature.ofCelsius(20);
+    private static final Temperature USUAL_GAS = Temperature.ofCelsius(20);
 
     private BlowByCalculations() {}
 
@@ -51,7 +51,7 @@ public final class BlowByCalculations {
                 .orElse(BreatherOrifice.SHARP_EDGE);
         Temperature gas = problems.optional(
                         "gasTemperatureC", in.gasTemperatureC(), AllowedRange.WALL_TEMPERATURE, Temperature::ofCelsius)
-                .orElse(WARM_GAS);
+                .orElse(USUAL_GAS);
         Optional<Pressure> pressure = pressure(in, problems);
         Optional<Double> breathed = breathed(in, problems);
         problems.throwIfAny();

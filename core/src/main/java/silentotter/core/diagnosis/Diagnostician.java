@@ -133,7 +133,7 @@ public final class Diagnostician {
                             + " cylinders read by leak-down, level among themselves. " + LeakdownVerdict.NOT_JUDGED,
                     needs.get());
             return compression.tone() == Tone.EMPTY
-                    ? new Verdict(Tone.EMPTY, "Leak-down cannot be judged yet", Sureness.OPEN, open, needs.get(), "")
+                    ? LeakdownVerdict.notJudged(open, needs.get())
                     : compression.because(open);
         }
         List<String> why = new ArrayList<>(List.of(leakdown.cylinders().size() + " of "

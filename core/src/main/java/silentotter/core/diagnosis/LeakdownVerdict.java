@@ -22,15 +22,20 @@ final class LeakdownVerdict {
     private static final String NOT_CLEARED =
             "The oil control ring and a cracked land still in place are not cleared by this.";
 
+    /** No cylinder is called tight because nobody knows against what to hold it. */
+    static final String NOT_JUDGED =
+            "Whether that is tight cannot be judged yet: a per cent is of this tester and this size of cylinder only.";
+
     private final LeakdownAnalysis leakdown;
 
     LeakdownVerdict(LeakdownAnalysis leakdown) {
         this.leakdown = leakdown;
     }
 
-    /** No cylinder is called tight because nobody knows against what to hold it. */
-    static final String NOT_JUDGED =
-            "Whether that is tight cannot be judged yet: a per cent is of this tester and this size of cylinder only.";
+    /** @param needs the cheapest thing that decides */
+    static Verdict notJudged(List<String> why, String needs) {
+        return new Verdict(Tone.EMPTY, "Leak-down cannot be judged yet", Sureness.OPEN, why, needs, "");
+    }
 
     Verdict joinedTo(Verdict compression, CylinderNumber cylinder) {
         return leakdown.at(cylinder).map(l -> joined(compression, l)).orElse(compression);
@@ -143,13 +148,7 @@ final class LeakdownVerdict {
             why.add(NOT_JUDGED);
             return compression.tone() == Tone.SOUND
                     ? compression.because(why)
-                    : new Verdict(
-                            Tone.EMPTY,
-                            "Leak-down cannot be judged yet",
-                            Sureness.OPEN,
-                            why,
-                            leak.needs().orElseThrow(),
-                            "");
+                    : notJudged(why, leak.needs().orElseThrow());
         }
         why.addAll(compression.tone() == Tone.SOUND ? compression.why() : List.of());
         return new Verdict(
