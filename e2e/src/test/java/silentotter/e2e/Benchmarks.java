@@ -25,7 +25,7 @@ import silentotter.core.leakdown.LeakdownAnalyst;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.leakdown.LeakdownReading.RunState;
-import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.LevelPoint;
 import silentotter.core.oil.OilRate;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
@@ -99,17 +99,18 @@ final class Benchmarks {
 
     private static void oilRate() {
         Random random = new Random(1);
-        List<OilEntry> log = new ArrayList<>();
+        List<LevelPoint> log = new ArrayList<>();
         double level = 0;
         for (int i = 0; i < 2000; i++) {
             double poured = level < -0.8 ? 0.8 : 0;
-            log.add(new OilEntry(i * 300.0, OptionalDouble.of(level + random.nextGaussian() * 0.05), poured, 0));
+            log.add(LevelPoint.measured(
+                    i * 300.0, OptionalDouble.of(level + random.nextGaussian() * 0.05), 0.05, poured, 0));
             level += poured - 0.15;
         }
         double[] ms = new double[300];
         for (int i = -100; i < ms.length; i++) {
             long from = System.nanoTime();
-            OilRate.of(log, 0.05).orElseThrow();
+            OilRate.of(log).orElseThrow();
             if (i >= 0) {
                 ms[i] = (System.nanoTime() - from) / 1e6;
             }

@@ -10,7 +10,7 @@ import silentotter.core.input.AllowedRange;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
-import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.LevelPoint;
 import silentotter.core.oil.OilRate;
 import silentotter.core.quantity.Estimate;
 
@@ -124,17 +124,18 @@ public final class OilCalculations {
 
     private static Optional<OilRate> rate(
             OilRateIn in, Function<OilRateEntry, @Nullable Double> meter, double litresPerMm, double sigmaMm) {
-        List<OilEntry> log = new ArrayList<>(in.entries().size());
+        List<LevelPoint> log = new ArrayList<>(in.entries().size());
         for (OilRateEntry e : in.entries()) {
-            log.add(new OilEntry(
+            log.add(LevelPoint.measured(
                     meter.apply(e),
                     e.dipMmFromMax() == null
                             ? OptionalDouble.empty()
                             : OptionalDouble.of(e.dipMmFromMax() * litresPerMm),
+                    sigmaMm * litresPerMm,
                     e.addedL() == null ? 0 : e.addedL(),
                     e.removedL() == null ? 0 : e.removedL()));
         }
-        return OilRate.of(log, sigmaMm * litresPerMm);
+        return OilRate.of(log);
     }
 
     private static Estimate<Double> times(Estimate<Double> e, double factor) {

@@ -44,10 +44,15 @@ public record EngineDocument(
         @Nullable LimitDocument intakeClearanceMm,
         @Nullable LimitDocument exhaustClearanceMm,
         @Nullable LimitDocument plugGapMm,
+        @Nullable LimitDocument blowbyLimitPa,
+        @Nullable Double blowbyLimitOrificeMm,
+        @Nullable LimitDocument oilLimitLitresPer1000Km,
+        @Nullable LimitDocument oilLimitMlPerHour,
         @Nullable Double oilWithFilterLitres,
         @Nullable Double oilWithoutFilterLitres,
         @Nullable Double dipstickSpanMm,
-        @Nullable Double dipstickSpanLitres) {
+        @Nullable Double dipstickSpanLitres,
+        @Nullable Integer dipstickParts) {
 
     /** A row of cylinders from the free end to the flywheel end. */
     public record BankDocument(BankSide side, List<Integer> cylinders) {}

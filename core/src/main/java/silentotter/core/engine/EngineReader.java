@@ -213,7 +213,19 @@ public final class EngineReader {
                         Pressure::ofKPa),
                 limit("intakeClearanceMm", document.intakeClearanceMm(), AllowedRange.VALVE_CLEARANCE, Length::ofMm),
                 limit("exhaustClearanceMm", document.exhaustClearanceMm(), AllowedRange.VALVE_CLEARANCE, Length::ofMm),
-                limit("plugGapMm", document.plugGapMm(), AllowedRange.PLUG_GAP, Length::ofMm));
+                limit("plugGapMm", document.plugGapMm(), AllowedRange.PLUG_GAP, Length::ofMm),
+                limit("blowbyLimitPa", document.blowbyLimitPa(), AllowedRange.LIMIT_BLOWBY, Pressure::ofPa),
+                value(
+                        "blowbyLimitOrificeMm",
+                        document.blowbyLimitOrificeMm(),
+                        AllowedRange.LIMIT_BLOWBY_ORIFICE,
+                        Length::ofMm),
+                limit(
+                        "oilLimitLitresPer1000Km",
+                        document.oilLimitLitresPer1000Km(),
+                        AllowedRange.LIMIT_OIL_DISTANCE,
+                        v -> v),
+                limit("oilLimitMlPerHour", document.oilLimitMlPerHour(), AllowedRange.LIMIT_OIL_HOURS, v -> v));
     }
 
     private <Q> Optional<SourcedLimit<Q>> limit(
@@ -239,7 +251,13 @@ public final class EngineReader {
                         "dipstickSpanLitres",
                         document.dipstickSpanLitres(),
                         AllowedRange.DIPSTICK_SPAN_LITRES,
-                        Volume::ofLitres));
+                        Volume::ofLitres),
+                number("dipstickParts", whole(document.dipstickParts()), AllowedRange.DIPSTICK_PARTS)
+                        .map(Double::intValue));
+    }
+
+    private static Double whole(Integer number) {
+        return number == null ? null : number.doubleValue();
     }
 
     private Optional<Double> number(String field, Double value, AllowedRange range) {

@@ -12,6 +12,8 @@ public enum Suspect implements Labelled {
     VENTILATION,
     TURBO_SEAL,
     OUTSIDE_LEAK,
+    OVER_OILING,
+    POROUS_CASTING,
     INTAKE_VALVE,
     EXHAUST_VALVE,
     VALVE_HELD,
@@ -42,6 +44,7 @@ public enum Suspect implements Labelled {
                     VALVE_HELD,
                     VALVE_NOT_OPENING,
                     CAM_TIMING,
+                    OVER_OILING,
                     OIL_CHARGE -> true;
             default -> false;
         };

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import silentotter.core.blowby.BlowbyReading;
+import silentotter.core.blowby.BlowbyWork;
+import silentotter.core.blowby.RingFit;
 import silentotter.core.compression.CompressionWork;
 import silentotter.core.crankcase.CrankcaseHold;
 import silentotter.core.crankcase.HoldRules;
@@ -19,6 +22,8 @@ import silentotter.core.inside.InsideRules;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.job.JobRecord;
 import silentotter.core.leakdown.LeakdownWork;
+import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.OilWork;
 import silentotter.core.plugs.PlugReader;
 import silentotter.core.plugs.PlugReading;
 import silentotter.core.plugs.PlugSchool;
@@ -36,6 +41,13 @@ public enum Station {
             .needs(EngineState.STOOD)
             .reads((r, shop, said) -> said.found(SignRules.read(seen(r).signs())))),
     SMOKE(new Row(8, 0).needs(EngineState.STOOD, EngineState.RUNNING).spoils(LossyStep.START_COLD)),
+    BLOWBY(new Row(16, 0)
+            .needs(EngineState.WARM, EngineState.RUNNING)
+            .onlyOn(e -> !isTwoStroke(e))
+            .orWhere(r -> !r.all(BlowbyReading.class).isEmpty())
+            .reads(
+                    (r, shop, said) -> BlowbyWork.read(r, shop, seen(r).signs(), said),
+                    "Blow-by could not be worked out. The readings are kept.")),
     PLUGS(new Row(5, 2.8)
             .onlyOn(e -> !e.isDiesel())
             .orWhere(r -> !seen(r).plugs().plugs().isEmpty())
@@ -61,9 +73,13 @@ public enum Station {
     LEAKDOWN(new Row(6, 5)
             .needs(EngineState.WARM, EngineState.PLUGS_OUT)
             .reads(
-                    (r, shop, said) ->
-                            LeakdownWork.read(r, shop, said).found(ClearanceRules.read(r.engine(), seen(r).valves())),
+                    (r, shop, said) -> RingFit.beside(r.engine(), LeakdownWork.read(r, shop, said))
+                            .found(ClearanceRules.read(r.engine(), seen(r).valves())),
                     "Leak-down could not be worked out for this engine. The readings are kept.")),
+    OIL(new Row(2, 0)
+            .onlyOn(e -> !isTwoStroke(e))
+            .orWhere(r -> !r.all(OilEntry.class).isEmpty())
+            .reads(OilWork::read, "Oil use could not be worked out. The log is kept.")),
     VERDICT(new Row(0, 0));
 
     private static final String NOT_READ =

@@ -26,6 +26,16 @@ public final class Say {
         return mark("kPa", pressure.kPa(), 1);
     }
 
+    /** Of a crankcase, in pascals: <code>{Pa:333}</code>. */
+    public static String crankcase(Pressure pressure) {
+        return mark("Pa", pressure.pa(), 2);
+    }
+
+    /** How fast oil goes: <code>{Lp1000km:0.42}</code>. */
+    public static String litresPer1000Km(double rate) {
+        return mark("Lp1000km", rate, 3);
+    }
+
     public static String area(LeakArea area) {
         return mark("mm2", area.squareMm(), 3);
     }

@@ -14,6 +14,8 @@ public final class Units {
     /** The kinds of quantity that sentences carry, each with the mark that names its base unit. */
     private enum Kind {
         PRESSURE("kPa"),
+        CRANKCASE("Pa"),
+        OIL_RATE("Lp1000km"),
         AREA("mm2"),
         LENGTH("mm"),
         DOSE("mL"),
@@ -33,6 +35,10 @@ public final class Units {
         KPA(Kind.PRESSURE, "kPa", 1, 0, 0),
         BAR(Kind.PRESSURE, "bar", 100, 0, 1),
         PSI(Kind.PRESSURE, "psi", 6.894757293168361, 0, 0),
+        PA(Kind.CRANKCASE, "Pa", 1, 0, 0),
+        INCH_OF_WATER(Kind.CRANKCASE, "inH2O", 249.089, 0, 2),
+        LITRE_PER_1000_KM(Kind.OIL_RATE, "L/1000 km", 1, 0, 2),
+        QUART_PER_1000_MI(Kind.OIL_RATE, "US qt/1000 mi", 0.946352946 / 1.609344, 0, 2),
         MM2(Kind.AREA, "mm²", 1, 0, 2),
         MM(Kind.LENGTH, "mm", 1, 0, 0),
         INCH(Kind.LENGTH, "in", 25.4, 0, 2),

@@ -28,6 +28,10 @@ class ClearanceRulesTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.ofNullable(exhaustMm).map(mm -> new SourcedLimit<>(Length.ofMm(mm), "manual", true)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         return new Engine(
                 bare.name(),

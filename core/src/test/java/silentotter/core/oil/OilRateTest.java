@@ -19,20 +19,20 @@ import silentotter.core.input.Read;
 class OilRateTest {
     private static final double DIP_SIGMA = 0.05;
 
-    private static OilEntry dip(double at, double level) {
-        return new OilEntry(at, OptionalDouble.of(level), 0, 0);
+    private static LevelPoint dip(double at, double level) {
+        return LevelPoint.measured(at, OptionalDouble.of(level), DIP_SIGMA, 0, 0);
     }
 
     /** A year of honest dips with top-ups, as somebody with an unsteady hand writes them down. */
-    private static List<OilEntry> honest(Random random, double rate, double start) {
-        List<OilEntry> log = new ArrayList<>();
+    private static List<LevelPoint> honest(Random random, double rate, double start) {
+        List<LevelPoint> log = new ArrayList<>();
         double level = 0;
         double at = start;
         int lines = 4 + random.nextInt(12);
         for (int i = 0; i < lines; i++) {
             double dipped = level + random.nextGaussian() * DIP_SIGMA;
             double wanted = level < -0.8 ? 0.5 + random.nextDouble() * 0.5 : 0;
-            log.add(new OilEntry(at, OptionalDouble.of(dipped), wanted, 0));
+            log.add(LevelPoint.measured(at, OptionalDouble.of(dipped), DIP_SIGMA, wanted, 0));
             level += wanted * (1 + random.nextGaussian() * 0.03);
             double gone = 200 + random.nextDouble() * 800;
             at += gone;
@@ -48,7 +48,7 @@ class OilRateTest {
         int logs = 1000;
         for (int i = 0; i < logs; i++) {
             double rate = random.nextDouble() * 0.001;
-            OilRate found = OilRate.of(honest(random, rate, 50_000), DIP_SIGMA).orElseThrow();
+            OilRate found = OilRate.of(honest(random, rate, 50_000)).orElseThrow();
             inside += found.perUnit().low() <= rate && rate <= found.perUnit().high() ? 1 : 0;
         }
         assertThat(100.0 * inside / logs).isBetween(93.0, 97.0);
@@ -56,18 +56,17 @@ class OilRateTest {
 
     @Test
     void withoutTopUpsItIsTheLibrarysOrdinaryRegression() {
-        List<OilEntry> log = List.of(dip(100, 0), dip(700, -0.31), dip(1500, -0.55), dip(2100, -0.95));
+        List<LevelPoint> log = List.of(dip(100, 0), dip(700, -0.31), dip(1500, -0.55), dip(2100, -0.95));
         SimpleRegression ordinary = new SimpleRegression();
         log.forEach(e -> ordinary.addData(e.at(), e.level().getAsDouble()));
-        assertThat(OilRate.of(log, DIP_SIGMA).orElseThrow().perUnit().best())
-                .isCloseTo(-ordinary.getSlope(), within(1e-12));
+        assertThat(OilRate.of(log).orElseThrow().perUnit().best()).isCloseTo(-ordinary.getSlope(), within(1e-12));
     }
 
     @Test
     void withTopUpsItIsTheLibrarysGeneralisedRegression() {
         Random random = new Random(3);
         for (int i = 0; i < 50; i++) {
-            List<OilEntry> log = honest(random, 0.0007, 1000);
+            List<LevelPoint> log = honest(random, 0.0007, 1000);
             int n = log.size();
             double[] levels = new double[n];
             double[][] at = new double[n][1];
@@ -89,19 +88,20 @@ class OilRateTest {
             }
             GLSMultipleLinearRegression library = new GLSMultipleLinearRegression();
             library.newSampleData(levels, at, covariance);
-            assertThat(OilRate.of(log, DIP_SIGMA).orElseThrow().perUnit().best())
+            assertThat(OilRate.of(log).orElseThrow().perUnit().best())
                     .isCloseTo(-library.estimateRegressionParameters()[1], within(1e-9));
         }
     }
 
     @Test
     void shiftingTheMeterOrItsUnitChangesNothing() {
-        List<OilEntry> log = honest(new Random(7), 0.0005, 0);
-        OilRate here = OilRate.of(log, DIP_SIGMA).orElseThrow();
-        List<OilEntry> shifted = log.stream()
-                .map(e -> new OilEntry(e.at() * 0.621371 + 90_000, e.level(), e.added(), e.removed()))
+        List<LevelPoint> log = honest(new Random(7), 0.0005, 0);
+        OilRate here = OilRate.of(log).orElseThrow();
+        List<LevelPoint> shifted = log.stream()
+                .map(e -> new LevelPoint(
+                        e.at() * 0.621371 + 90_000, e.level(), e.sigma(), e.added(), e.removed(), e.pouredSigma()))
                 .toList();
-        OilRate there = OilRate.of(shifted, DIP_SIGMA).orElseThrow();
+        OilRate there = OilRate.of(shifted).orElseThrow();
         assertThat(there.perUnit().best() * 0.621371).isCloseTo(here.perUnit().best(), within(1e-12));
         assertThat(there.perUnit().high() * 0.621371).isCloseTo(here.perUnit().high(), within(1e-12));
         assertThat(there.levelNow()).isCloseTo(here.levelNow(), within(1e-9));
@@ -109,9 +109,12 @@ class OilRateTest {
 
     @Test
     void whatWasPouredIsNotTakenForOilThatCameBack() {
-        List<OilEntry> log = List.of(
-                dip(0, 0), new OilEntry(1000, OptionalDouble.of(-0.5), 0.5, 0), dip(2000, -0.5), dip(3000, -1.0));
-        OilRate rate = OilRate.of(log, DIP_SIGMA).orElseThrow();
+        List<LevelPoint> log = List.of(
+                dip(0, 0),
+                LevelPoint.measured(1000, OptionalDouble.of(-0.5), DIP_SIGMA, 0.5, 0),
+                dip(2000, -0.5),
+                dip(3000, -1.0));
+        OilRate rate = OilRate.of(log).orElseThrow();
         assertThat(rate.perUnit().best() * 1000).isCloseTo(0.5, within(1e-9));
         assertThat(rate.levelNow()).isCloseTo(-1.0, within(1e-9));
         assertThat(rate.until(-1.5).orElseThrow().best()).isCloseTo(1000, within(1e-6));
@@ -120,10 +123,10 @@ class OilRateTest {
 
     @Test
     void oneDipIsNoRateAndALevelThatRisesHasNoDueDate() {
-        assertThat(OilRate.of(List.of(dip(0, 0)), DIP_SIGMA)).isEmpty();
-        assertThat(OilRate.of(List.of(dip(5, 0), dip(5, -1)), DIP_SIGMA)).isEmpty();
-        OilRate rising = OilRate.of(List.of(dip(0, -0.5), dip(500, 0), dip(1000, 0.4)), DIP_SIGMA)
-                .orElseThrow();
+        assertThat(OilRate.of(List.of(dip(0, 0)))).isEmpty();
+        assertThat(OilRate.of(List.of(dip(5, 0), dip(5, -1)))).isEmpty();
+        OilRate rising =
+                OilRate.of(List.of(dip(0, -0.5), dip(500, 0), dip(1000, 0.4))).orElseThrow();
         assertThat(rising.perUnit().high()).isNegative();
         assertThat(rising.until(-1)).isEmpty();
     }
@@ -132,21 +135,22 @@ class OilRateTest {
     void oddLogsAreAnsweredOneWayOrTheOther() {
         Random random = new Random(99);
         for (int i = 0; i < 2000; i++) {
-            List<OilEntry> log = new ArrayList<>();
+            double sigma = Math.pow(10, -random.nextInt(7));
+            List<LevelPoint> log = new ArrayList<>();
             double at = 0;
             for (int k = 0; k < 2 + random.nextInt(6); k++) {
                 at += random.nextBoolean() ? 0 : Math.pow(10, random.nextInt(7) - 1);
                 double poured = random.nextInt(4) > 0 ? 0 : Math.pow(10, random.nextInt(7) - 3);
-                log.add(new OilEntry(
+                log.add(LevelPoint.measured(
                         at,
                         random.nextInt(5) == 0
                                 ? OptionalDouble.empty()
                                 : OptionalDouble.of(random.nextGaussian() * Math.pow(10, random.nextInt(5) - 3)),
+                        sigma,
                         poured,
                         0));
             }
-            OilRate.of(log, Math.pow(10, -random.nextInt(7)))
-                    .ifPresent(r -> assertThat(r.perUnit().best()).isFinite());
+            OilRate.of(log).ifPresent(r -> assertThat(r.perUnit().best()).isFinite());
         }
     }
 

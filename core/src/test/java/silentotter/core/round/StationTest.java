@@ -16,12 +16,16 @@ class StationTest {
                         Station.INTAKE,
                         Station.SIGNS,
                         Station.SMOKE,
+                        Station.BLOWBY,
                         Station.PLUGS,
                         Station.INSIDE,
                         Station.COMPRESSION,
                         Station.LEAKDOWN,
+                        Station.OIL,
                         Station.VERDICT);
-        assertThat(Station.of(Bench.inline(2).twoStroke().record())).contains(Station.CRANKCASE);
+        assertThat(Station.of(Bench.inline(2).twoStroke().record()))
+                .contains(Station.CRANKCASE)
+                .doesNotContain(Station.BLOWBY, Station.OIL);
         assertThat(Station.of(Bench.inline(6).diesel().record())).doesNotContain(Station.PLUGS, Station.CRANKCASE);
     }
 

@@ -1,0 +1,15 @@
+package silentotter.core.finding;
+
+import silentotter.core.wording.Labelled;
+
+/** What a school with one or two limits says of a figure. */
+public enum Standing implements Labelled {
+    SOUND,
+    WATCH,
+    FAULT;
+
+    /** @param watch from here to be watched; @param fault from here a fault, not below watch */
+    public static Standing of(double value, double watch, double fault) {
+        return value > fault ? FAULT : value > watch ? WATCH : SOUND;
+    }
+}
