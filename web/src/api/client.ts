@@ -36,7 +36,7 @@ export interface FieldError {
   allowed?: string | null;
 }
 
-export type Question = 'REPEAT' | 'PERCENT';
+export type Question = 'REPEAT' | 'PERCENT' | 'MEANT';
 
 /** A refusal by the server (RFC 9457), or the server not answering. */
 export class Refusal extends Error {

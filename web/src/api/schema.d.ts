@@ -164,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["due"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/due.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/due/{name}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/engines": {
         parameters: {
             query?: never;
@@ -237,6 +285,118 @@ export interface paths {
         };
         get?: never;
         put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/leading-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leadBlowby"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addBlowby"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/readings/{readingId}/mended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mendBlowby"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/readings/{readingId}/point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["moveBlowby"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/readings/{readingId}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAsideBlowby"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/blowby/tools/{toolId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeTool"];
         post?: never;
         delete?: never;
         options?: never;
@@ -612,6 +772,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/oil/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addOil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/entries/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/entries/{entryId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeOil"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/entries/{entryId}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAsideOil"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/leading-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leadOil"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readPage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/trials/{trialId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeTrial"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/oil/trials/{trialId}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAsideTrial"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/photos/{part}/{cylinder}": {
         parameters: {
             query?: never;
@@ -806,6 +1126,55 @@ export interface components {
             /** Format: double */
             seaLevelReadingKPa: number;
         };
+        AxisResult: {
+            lines: components["schemas"]["Line"][];
+            litresPer1000Km?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            lowAt?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** @enum {string} */
+            meter: "DISTANCE" | "HOURS" | "DATE";
+            mlPerHour?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            now?: components["schemas"]["Place"];
+            /** Format: double */
+            perDay?: number;
+            perThousand?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            rate?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            spots: components["schemas"]["Spot"][];
+        };
         BankDocument: {
             cylinders: number[];
             /** @enum {string} */
@@ -849,6 +1218,84 @@ export interface components {
             pressurePa: number;
             /** Format: double */
             shareOfIntakePercent?: number;
+        };
+        BlowbyAnalysis: {
+            checks: components["schemas"]["GaugeCheck"][];
+            notes: string[];
+            opinions: components["schemas"]["BlowbyOpinion"][];
+            points: components["schemas"]["PointResult"][];
+            rings?: components["schemas"]["RingArea"];
+        };
+        BlowbyDocument: {
+            adapter?: string;
+            checked?: ("EXHAUST_LED_OUT" | "WARM" | "VENTILATION_PLUGGED" | "FILLER_SEALED" | "DIPSTICK_SEALED" | "FRESH_SEAL" | "ORIFICE_FITS" | "TUBE_LEVEL" | "CHECK_VALVE")[];
+            /** Format: double */
+            dischargeCoefficient?: number;
+            /** Format: double */
+            fluidDensity?: number;
+            /** Format: double */
+            gasTemperatureC?: number;
+            gauge?: string;
+            /** Format: double */
+            heightMm?: number;
+            /** Format: double */
+            inclineDeg?: number;
+            /** @enum {string} */
+            instrument: "SLACK_TUBE" | "DIGITAL";
+            legsMm?: number[];
+            /** Format: double */
+            oneLegMm?: number;
+            /** Format: double */
+            orificeFromMm?: number;
+            /** Format: double */
+            orificeMm?: number;
+            /** Format: double */
+            orificeToMm?: number;
+            /** @enum {string} */
+            point: "AS_FOUND" | "IDLE" | "HELD" | "LOADED" | "SNAP";
+            /** Format: double */
+            pressurePa?: number;
+            pulsing?: boolean;
+            /** Format: double */
+            resolutionPa?: number;
+            /** Format: double */
+            rpm?: number;
+            /** @enum {string} */
+            tube?: "U" | "WELL" | "INCLINED";
+            /** @enum {string} */
+            ventilation: "AS_FOUND" | "SHUT";
+        };
+        BlowbyMend: {
+            /** @enum {string} */
+            slip: "ONE_LEG" | "BOTH_LEGS" | "DECIMAL_SHORT" | "DECIMAL_LONG" | "TWO_DECIMALS_SHORT" | "INCHES_OF_WATER" | "MILLIMETRES_OF_WATER" | "KILOPASCALS" | "PSI" | "PASCALS_AS_INCHES";
+        };
+        BlowbyMove: {
+            /** @enum {string} */
+            point: "AS_FOUND" | "IDLE" | "HELD" | "LOADED" | "SNAP";
+        };
+        BlowbyOpinion: {
+            /** @enum {string} */
+            judged?: "SOUND" | "WATCH" | "FAULT";
+            says: string;
+            /** @enum {string} */
+            school: "MAKER" | "HOUSE_CEILING" | "AIR_SHARE";
+            schoolWords: string;
+            sure: boolean;
+        };
+        BlowbySetAside: {
+            reason?: string;
+        };
+        BlowbyView: {
+            analysis: components["schemas"]["BlowbyAnalysis"];
+            cautions: string[];
+            fit?: components["schemas"]["RingFit"];
+            /** @enum {string} */
+            judged?: "SOUND" | "WATCH" | "FAULT";
+            notCounted: components["schemas"]["NotCounted"][];
+            read: components["schemas"]["Read"][];
+            readings: components["schemas"]["StoredBlowby"][];
+            setUp: ("EXHAUST_LED_OUT" | "WARM" | "VENTILATION_PLUGGED" | "FILLER_SEALED" | "DIPSTICK_SEALED" | "FRESH_SEAL" | "ORIFICE_FITS" | "TUBE_LEVEL" | "CHECK_VALVE")[];
+            tools: components["schemas"]["StoredTool"][];
         };
         BreatherSigns: {
             /** @enum {string} */
@@ -981,6 +1428,27 @@ export interface components {
             };
             pressure?: components["schemas"]["HoldRun"];
             vacuum?: components["schemas"]["HoldRun"];
+        };
+        CrankcaseTool: {
+            /** Format: double */
+            dischargeCoefficient?: number;
+            /** Format: double */
+            fluidDensity?: number;
+            /** Format: double */
+            inclineDeg?: number;
+            /** @enum {string} */
+            kind: "ADAPTER" | "SLACK_TUBE" | "DIGITAL";
+            name: string;
+            /** Format: double */
+            orificeFromMm?: number;
+            /** Format: double */
+            orificeMm?: number;
+            /** Format: double */
+            orificeToMm?: number;
+            /** Format: double */
+            resolutionPa?: number;
+            /** @enum {string} */
+            tube?: "U" | "WELL" | "INCLINED";
         };
         Cranked: {
             /** Format: int64 */
@@ -1127,6 +1595,24 @@ export interface components {
             paths: components["schemas"]["EscapePath"][];
             stops: string[];
         };
+        DueLine: {
+            date?: string;
+            /** Format: double */
+            distanceKm?: number;
+            /** Format: int64 */
+            engineId: number;
+            engineName: string;
+            /** Format: double */
+            hours?: number;
+            /** Format: int64 */
+            jobId: number;
+            /** @enum {string} */
+            kind: "LOW_MARK" | "ABORT_MARK" | "CHECKPOINT" | "NEXT_DIP" | "RETEST" | "SOAK";
+            kindWords: string;
+            name: string;
+            says: string;
+            urgent: boolean;
+        };
         EngineChange: {
             engine: components["schemas"]["EngineDocument"];
             /** Format: int32 */
@@ -1134,6 +1620,9 @@ export interface components {
         };
         EngineDocument: {
             banks: components["schemas"]["BankDocument"][];
+            /** Format: double */
+            blowbyLimitOrificeMm?: number;
+            blowbyLimitPa?: components["schemas"]["LimitDocument"];
             /** Format: double */
             boreMm?: number;
             compressionMinimumKPa?: components["schemas"]["LimitDocument"];
@@ -1146,6 +1635,8 @@ export interface components {
             cooling?: "LIQUID" | "AIR";
             /** @enum {string} */
             cycle?: "FOUR_STROKE" | "TWO_STROKE";
+            /** Format: int32 */
+            dipstickParts?: number;
             /** Format: double */
             dipstickSpanLitres?: number;
             /** Format: double */
@@ -1174,6 +1665,8 @@ export interface components {
             /** Format: double */
             leanDeg?: number;
             name: string;
+            oilLimitLitresPer1000Km?: components["schemas"]["LimitDocument"];
+            oilLimitMlPerHour?: components["schemas"]["LimitDocument"];
             /** Format: double */
             oilWithFilterLitres?: number;
             /** Format: double */
@@ -1249,6 +1742,21 @@ export interface components {
             statements: components["schemas"]["StatementView"][];
             steps: components["schemas"]["StepView"][];
             suspicions: components["schemas"]["SuspicionView"][];
+        };
+        GaugeCheck: {
+            agree: boolean;
+            /** Format: int32 */
+            digital: number;
+            /** @enum {string} */
+            point: "AS_FOUND" | "IDLE" | "HELD" | "LOADED" | "SNAP";
+            pointWords: string;
+            says: string;
+            slips: ("ONE_LEG" | "BOTH_LEGS" | "DECIMAL_SHORT" | "DECIMAL_LONG" | "TWO_DECIMALS_SHORT" | "INCHES_OF_WATER" | "MILLIMETRES_OF_WATER" | "KILOPASCALS" | "PSI" | "PASCALS_AS_INCHES")[];
+            /** Format: int32 */
+            tube: number;
+            /** @enum {string} */
+            ventilation: "AS_FOUND" | "SHUT";
+            ventilationWords: string;
         };
         GradeView: {
             /** Format: int32 */
@@ -1342,13 +1850,21 @@ export interface components {
         KnownWeakness: {
             source?: string;
             /** @enum {string} */
-            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
             /** Format: double */
             times?: number;
         };
         Lack: {
             cost: string;
             what: string;
+        };
+        LeadingBlowbySchool: {
+            /** @enum {string} */
+            school: "MAKER" | "HOUSE_CEILING" | "AIR_SHARE";
+        };
+        LeadingOilSchool: {
+            /** @enum {string} */
+            school: "MAKER" | "LITRES_0_5" | "LITRES_0_6" | "LITRES_1" | "FUEL_SHARE" | "GRAMS_PER_KWH";
         };
         LeadingPlugSchool: {
             /** @enum {string} */
@@ -1500,6 +2016,10 @@ export interface components {
             value: number;
             verified: boolean;
         };
+        Line: {
+            from: components["schemas"]["Place"];
+            to: components["schemas"]["Place"];
+        };
         Listened: {
             excluded?: boolean;
             /** @enum {string} */
@@ -1517,6 +2037,10 @@ export interface components {
         Move: {
             /** Format: int32 */
             cylinder: number;
+        };
+        NewBlowby: {
+            key?: string;
+            reading: components["schemas"]["BlowbyDocument"];
         };
         NewJob: {
             engine?: components["schemas"]["EngineDocument"];
@@ -1536,9 +2060,22 @@ export interface components {
             /** Format: double */
             typed?: number;
         };
+        NewOilEntry: {
+            entry: components["schemas"]["OilEntryDocument"];
+            key?: string;
+            sure?: boolean;
+        };
+        NewOilPage: {
+            entries: components["schemas"]["OilEntryDocument"][];
+            key?: string;
+        };
         NewPass: {
             /** @enum {string} */
             kind: "DRY" | "WET";
+        };
+        NewReminder: {
+            date: string;
+            words: string;
         };
         NewStroke: {
             /** Format: double */
@@ -1551,6 +2088,153 @@ export interface components {
             readingId: number;
             reason: string;
         };
+        NotebookPage: {
+            /** @enum {string} */
+            dateOrder: "DAY_FIRST" | "MONTH_FIRST";
+            dateOrderAsked: boolean;
+            lines: components["schemas"]["PageLine"][];
+        };
+        OilAnalysis: {
+            axes: components["schemas"]["AxisResult"][];
+            changes: components["schemas"]["OilChange"][];
+            due: components["schemas"]["OilDue"][];
+            faults: components["schemas"]["OilFault"][];
+            gramsPerKwh?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            learnt: boolean;
+            /** Format: double */
+            low?: number;
+            notes: string[];
+            opinions: components["schemas"]["OilOpinion"][];
+            /** Format: double */
+            perLitre?: number;
+            percentOfFuel?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            proofs: components["schemas"]["OilProof"][];
+            says: string;
+            trials: components["schemas"]["TrialResult"][];
+            /** @enum {string} */
+            unit: "MILLIMETRES" | "SPANS";
+            unitWords: string;
+        };
+        OilChange: {
+            after: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            before: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** Format: date */
+            date?: string;
+            differs: boolean;
+            says: string;
+            what: string;
+        };
+        OilDue: {
+            /** Format: date */
+            date?: string;
+            /** Format: double */
+            hours?: number;
+            /** @enum {string} */
+            kind: "LOW_MARK" | "ABORT_MARK" | "CHECKPOINT" | "NEXT_DIP" | "RETEST" | "SOAK";
+            kindWords: string;
+            /** Format: double */
+            km?: number;
+            says: string;
+        };
+        OilEntryChange: {
+            entry: components["schemas"]["OilEntryDocument"];
+        };
+        OilEntryDocument: {
+            afterPouring?: boolean;
+            /** @enum {string} */
+            certainty?: "MEASURED" | "ABOUT" | "REMEMBERED";
+            date?: string;
+            /** Format: double */
+            distanceKm?: number;
+            filter?: boolean;
+            filterPrefilled?: boolean;
+            /** Format: double */
+            fuelLitres?: number;
+            grade?: string;
+            /** @enum {string} */
+            ground?: "LEVEL" | "SLOPING" | "UNKNOWN";
+            /** Format: double */
+            hours?: number;
+            /** Format: double */
+            kg?: number;
+            /** @enum {string} */
+            kind: "DIP" | "TOP_UP" | "FILL" | "DRAIN";
+            /** Format: double */
+            litres?: number;
+            /** Format: double */
+            mmFromFull?: number;
+            newMeter?: boolean;
+            note?: string;
+            /** @enum {string} */
+            oil?: "HOT" | "COLD";
+            repeatsMm?: number[];
+            /** Format: double */
+            spansFromFull?: number;
+            /** Format: double */
+            temperatureC?: number;
+            /** Format: double */
+            waitMinutes?: number;
+        };
+        OilFault: {
+            check: string;
+            entries: number[];
+            /** @enum {string} */
+            kind: "OVERFILLED" | "RISING" | "UNLOGGED_TOP_UP" | "NOT_POURED" | "LOST_AT_ONCE" | "DIP_OFF" | "WRONG_SIGN" | "UNIT_SLIP" | "DOUBLE_ENTRY" | "METER_SLIP" | "STICK_AGAINST_DRAIN";
+            kindWords: string;
+            /** Format: double */
+            litres?: number;
+            says: string;
+        };
+        OilOpinion: {
+            /** @enum {string} */
+            judged?: "SOUND" | "WATCH" | "FAULT";
+            proved: boolean;
+            rate?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            says: string;
+            /** @enum {string} */
+            school: "MAKER" | "LITRES_0_5" | "LITRES_0_6" | "LITRES_1" | "FUEL_SHARE" | "GRAMS_PER_KWH";
+            schoolWords: string;
+        };
+        OilPageText: {
+            /** @enum {string} */
+            dateOrder?: "DAY_FIRST" | "MONTH_FIRST";
+            text: string;
+        };
         OilPressure: {
             /** Format: double */
             coldKPa?: number;
@@ -1560,6 +2244,13 @@ export interface components {
             hotKPa?: number;
             /** Format: double */
             hotRpm?: number;
+        };
+        OilProof: {
+            /** Format: double */
+            after?: number;
+            asked: string;
+            proved?: boolean;
+            says: string;
         };
         OilRateEntry: {
             /** Format: double */
@@ -1625,6 +2316,9 @@ export interface components {
             };
             usesOil: boolean;
         };
+        OilSetAside: {
+            reason?: string;
+        };
         OilSigns: {
             /** Format: double */
             belowFullMm?: number;
@@ -1651,10 +2345,40 @@ export interface components {
             water?: "RAW" | "COOLANT";
             waterDrained?: boolean;
         };
+        OilTrialDocument: {
+            /** Format: double */
+            abortMm?: number;
+            cleanPlugs?: boolean;
+            /** Format: double */
+            everyHours?: number;
+            /** Format: double */
+            everyKm?: number;
+            from: string;
+            load: string;
+            /** Format: double */
+            loadKw?: number;
+            note?: string;
+            to?: string;
+        };
+        OilView: {
+            analysis: components["schemas"]["OilAnalysis"];
+            entries: components["schemas"]["StoredOilEntry"][];
+            reminders: components["schemas"]["ReminderRow"][];
+            trials: components["schemas"]["StoredTrial"][];
+            ways: components["schemas"]["Way"][];
+        };
         Page: {
             jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
             total: number;
+        };
+        PageLine: {
+            asks: string[];
+            entries: components["schemas"]["OilEntryDocument"][];
+            /** Format: int32 */
+            number: number;
+            taken: string;
+            text: string;
         };
         PassDoubt: {
             cylinders: number[];
@@ -1683,6 +2407,14 @@ export interface components {
             /** @enum {string} */
             part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS";
             takenAt: string;
+        };
+        Place: {
+            /** Format: double */
+            at: number;
+            /** Format: double */
+            band: number;
+            /** Format: double */
+            level: number;
         };
         Plug: {
             /** @enum {string} */
@@ -1767,6 +2499,59 @@ export interface components {
             /** Format: double */
             timesOrdinary?: number;
         };
+        PointResult: {
+            doubted: boolean;
+            flowLPerMin?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** Format: double */
+            inchesWater: number;
+            noShare?: string;
+            /** Format: double */
+            perCylinderLPerMin?: number;
+            /** Format: double */
+            perLitreLPerMin?: number;
+            /** @enum {string} */
+            point: "AS_FOUND" | "IDLE" | "HELD" | "LOADED" | "SNAP";
+            pointWords: string;
+            pressurePa: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            pulsing: boolean;
+            /** Format: int32 */
+            readings: number;
+            sharePercent?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** Format: double */
+            speedRpm?: number;
+            /** Format: double */
+            spreadPa: number;
+            /** @enum {string} */
+            ventilation: "AS_FOUND" | "SHUT";
+            ventilationWords: string;
+        };
+        Read: {
+            /** Format: double */
+            pressurePa: number;
+            /** Format: int64 */
+            readingId: number;
+        };
         ReadingDocument: {
             /** Format: int32 */
             attempt?: number;
@@ -1788,9 +2573,50 @@ export interface components {
             remedy: string;
             text: string;
         };
+        ReminderRow: {
+            date: string;
+            /** Format: int64 */
+            id: number;
+            words: string;
+        };
         Revision: {
             /** Format: int32 */
             revision: number;
+        };
+        RingArea: {
+            atRestMm2: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** @enum {string} */
+            point: "AS_FOUND" | "IDLE" | "HELD" | "LOADED" | "SNAP";
+            pointWords: string;
+            runningMm2: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            says: string;
+        };
+        RingFit: {
+            carriers: number[];
+            fits?: boolean;
+            leakdownMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            says: string;
         };
         RotationDocument: {
             /** @enum {string} */
@@ -1841,10 +2667,10 @@ export interface components {
             redo?: components["schemas"]["ChangeView"];
             round: components["schemas"]["StationView"][];
             service: components["schemas"]["ServiceDocument"][];
-            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "VERDICT")[];
+            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "VERDICT")[];
             undo?: components["schemas"]["ChangeView"];
         };
-        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["correctionsShown"];
+        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["correctionsShown"];
         Signs: {
             breather: components["schemas"]["BreatherSigns"];
             coolant: components["schemas"]["CoolantSigns"];
@@ -1873,6 +2699,17 @@ export interface components {
             minutes: number;
             startedAt: string;
         };
+        Spot: {
+            /** Format: double */
+            at: number;
+            /** Format: int32 */
+            entry: number;
+            /** @enum {string} */
+            kind: "DIP" | "TOP_UP" | "FILL" | "DRAIN";
+            /** Format: double */
+            level?: number;
+            read: boolean;
+        };
         State: {
             /** Format: int32 */
             done: number;
@@ -1887,7 +2724,7 @@ export interface components {
             rule: string;
             says: string;
             source: string;
-            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
+            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
             tellApart?: string;
             /** @enum {string} */
             urgency: "NONE" | "STOP_RUNNING";
@@ -1900,7 +2737,7 @@ export interface components {
             needs: string[];
             spoils: string[];
             /** @enum {string} */
-            station: "INTAKE" | "SIGNS" | "SMOKE" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "VERDICT";
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "VERDICT";
         };
         StepView: {
             missing: string[];
@@ -1908,6 +2745,13 @@ export interface components {
             step: "START_COLD" | "DRAIN_OIL" | "PULL_PLUGS" | "SPRAY" | "POUR_OIL";
             stepWords: string;
             takenAt?: string;
+        };
+        StoredBlowby: {
+            /** Format: int64 */
+            id: number;
+            reading: components["schemas"]["BlowbyDocument"];
+            setAside?: string;
+            takenAt: string;
         };
         StoredEngine: {
             engine: components["schemas"]["EngineDocument"];
@@ -1938,6 +2782,12 @@ export interface components {
             takenAt: string;
             /** Format: int64 */
             testerId: number;
+        };
+        StoredOilEntry: {
+            entry: components["schemas"]["OilEntryDocument"];
+            /** Format: int64 */
+            id: number;
+            setAside?: string;
         };
         StoredPass: {
             conditions: components["schemas"]["ConditionsDocument"];
@@ -1976,12 +2826,25 @@ export interface components {
             tester: components["schemas"]["TesterDocument"];
             until?: string;
         };
+        StoredTool: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            revision: number;
+            tool: components["schemas"]["CrankcaseTool"];
+        };
+        StoredTrial: {
+            /** Format: int64 */
+            id: number;
+            setAside?: string;
+            trial: components["schemas"]["OilTrialDocument"];
+        };
         SuspicionView: {
             cylinders: number[];
             /** Format: double */
             likelihoodRatio: number;
             /** @enum {string} */
-            suspect: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            suspect: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
             suspectWords: string;
             /** Format: double */
             withoutPrior?: number;
@@ -2045,6 +2908,51 @@ export interface components {
             percent: number;
             tester: string;
         };
+        ToolChange: {
+            /** Format: int32 */
+            revision: number;
+            tool?: components["schemas"]["CrankcaseTool"];
+        };
+        TrialResult: {
+            aborted: boolean;
+            after?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            before?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** Format: int32 */
+            checkpoints: number;
+            during?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            /** Format: date */
+            from: string;
+            gramsPerKwh?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            says: string;
+        };
         Usual: {
             banks: components["schemas"]["BankDocument"][][];
             firingOrders: number[][];
@@ -2059,7 +2967,7 @@ export interface components {
             specified?: "COLD" | "HOT";
         };
         Verdict: {
-            blames: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
+            blames: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
             misses: string;
             next: string;
             /** @enum {string} */
@@ -2069,6 +2977,14 @@ export interface components {
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
             what: string;
             why: string[];
+        };
+        Way: {
+            split: string;
+            /** @enum {string} */
+            way: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            wayWords: string;
+            /** Format: double */
+            weight: number;
         };
         Weight: {
             /** Format: double */
@@ -2147,6 +3063,9 @@ export interface components {
             /** Format: double */
             risePercent: number;
         };
+        blowbyShown: {
+            blowby: components["schemas"]["BlowbyView"];
+        };
         compressionShown: {
             cautions: string[];
             compression: components["schemas"]["CompressionAnalysis"];
@@ -2164,6 +3083,9 @@ export interface components {
         };
         leakdownShown: {
             leakdown: components["schemas"]["LeakdownView"];
+        };
+        oilShown: {
+            oil: components["schemas"]["OilView"];
         };
         photosShown: {
             photos: components["schemas"]["Photo"][];
@@ -2419,6 +3341,68 @@ export interface operations {
             };
         };
     };
+    due: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueLine"][];
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -2569,6 +3553,192 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["JobChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    leadBlowby: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadingBlowbySchool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addBlowby: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBlowby"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    mendBlowby: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlowbyMend"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    moveBlowby: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlowbyMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    setAsideBlowby: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                readingId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlowbySetAside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrankcaseTool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    changeTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                toolId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolChange"];
             };
         };
         responses: {
@@ -3202,6 +4372,270 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CalibrationDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addOil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOilEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOilPage"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    changeOil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                entryId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilEntryChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    setAsideOil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                entryId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilSetAside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    leadOil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadingOilSchool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    readPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilPageText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookPage"];
+                };
+            };
+        };
+    };
+    remind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewReminder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    addTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilTrialDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    changeTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                trialId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilTrialDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    setAsideTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                trialId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OilSetAside"];
             };
         };
         responses: {

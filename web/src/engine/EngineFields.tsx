@@ -17,7 +17,10 @@ type LimitField =
   | 'compressionSpreadKPa'
   | 'intakeClearanceMm'
   | 'exhaustClearanceMm'
-  | 'plugGapMm';
+  | 'plugGapMm'
+  | 'blowbyLimitPa'
+  | 'oilLimitLitresPer1000Km'
+  | 'oilLimitMlPerHour';
 
 interface Props {
   engine: EngineDocument;
@@ -37,10 +40,11 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
       onCommit={(v) => onChange({ [field]: v })}
     />
   );
-  const limit = (field: LimitField, label: string, quantity: Quantity) => (
+  const limit = (field: LimitField, label: string, quantity?: Quantity, unit?: string) => (
     <LimitFields
       label={label}
       quantity={quantity}
+      unit={unit}
       limit={engine[field]}
       error={errorAt(field)}
       onChange={(v) => onChange({ [field]: v })}
@@ -144,12 +148,17 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
         {limit('intakeClearanceMm', 'Clearance, intake', 'length')}
         {limit('exhaustClearanceMm', 'Clearance, exhaust', 'length')}
         {limit('plugGapMm', 'Plug gap', 'length')}
+        {limit('blowbyLimitPa', 'Blow-by, crankcase', 'crankcase')}
+        {number('blowbyLimitOrificeMm', 'told for an orifice of', 'length')}
+        {limit('oilLimitLitresPer1000Km', 'Oil use', 'oilRate')}
+        {limit('oilLimitMlPerHour', 'Oil use an hour', undefined, 'mL/h')}
       </Group>
       <Group title="Oil">
         {number('oilWithFilterLitres', 'Fill with filter', 'volume')}
         {number('oilWithoutFilterLitres', 'Fill without filter', 'volume')}
         {number('dipstickSpanMm', 'Between the marks', 'length')}
         {number('dipstickSpanLitres', 'Between the marks', 'volume')}
+        {number('dipstickParts', 'Marked in parts', undefined, 'parts')}
       </Group>
     </div>
   );
@@ -166,19 +175,21 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
 
 interface LimitProps {
   label: string;
-  quantity: Quantity;
+  quantity?: Quantity;
+  unit?: string;
   limit: Limit | undefined;
   error?: string;
   onChange: (limit: Limit | undefined) => void;
 }
 
 /** A figure, where it comes from, and whether somebody checked it. */
-function LimitFields({ label, quantity, limit, error, onChange }: LimitProps) {
+function LimitFields({ label, quantity, unit, limit, error, onChange }: LimitProps) {
   return (
     <div className="border border-hair p-3">
       <QuantityField
         label={label}
         quantity={quantity}
+        unit={unit}
         value={limit?.value}
         error={error}
         onCommit={(value) => onChange(value === undefined ? undefined : { verified: false, ...limit, value })}

@@ -36,7 +36,7 @@ export function StationFrame({ sheet, title, about, error, current, children }: 
 }
 
 /** What the last tap has made the signs say, beside the tap: further down the page nobody would see it. */
-function JustSaid({ sheet }: { sheet: Sheet }) {
+export function JustSaid({ sheet }: { sheet: Sheet }) {
   const nameOf = (s: Statement) => `${s.rule} ${s.cylinders.join()}`;
   const names = sheet.seen.statements.map(nameOf).join('\n');
   const [before, setBefore] = useState(names);

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answer, api } from '../api/client';
 import { DarkButton } from '../theme/DarkButton';
+import { DueList } from './DueList';
 import { ImportCase } from './ImportCase';
 
 const PAGE = 100;
@@ -44,6 +45,7 @@ export function JobsPage() {
           value={search}
           onChange={(e) => setSearch(e.target.value)}
         />
+        {search === '' && <DueList />}
         {error && <p className="refusal mt-3">{error.message}</p>}
         {data && (
           <table className="mt-4 w-full text-left text-[1.0625rem]">

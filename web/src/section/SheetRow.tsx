@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { type Column, gridTemplate, type Measure } from './layout';
+import { rem } from './scale';
 
 interface RowProps {
   columns: Column[];
@@ -34,6 +35,31 @@ export function Row({ columns, measure, name, unit, slim, children }: RowProps) 
       ))}
       <div role="cell" className="pl-1.5 whitespace-nowrap text-soft">
         {unit}
+      </div>
+    </div>
+  );
+}
+
+/** One row of what is told of the engine as a whole, across its columns. */
+export function WideRow({
+  measure,
+  name,
+  children,
+}: Pick<RowProps, 'measure' | 'name'> & { children: ReactNode }) {
+  return (
+    <div
+      role="row"
+      className="flex min-h-[1.5625rem] items-center border-b border-hair bg-paper last:border-b-0"
+    >
+      <div
+        role="rowheader"
+        className="sticky left-0 z-[1] shrink-0 bg-inherit px-3 text-soft"
+        style={{ width: rem(measure.label) }}
+      >
+        {name}
+      </div>
+      <div role="cell" className="pr-3">
+        {children}
       </div>
     </div>
   );

@@ -1,9 +1,11 @@
+import { blowby } from '../blowby/station';
 import { compression } from '../compression/station';
 import { crankcase } from '../crankcase/station';
 import { inside } from '../inside/station';
 import { intake } from '../intake/station';
 import type { StationName, StationScreen, Whole } from '../station/station';
 import { leakdown } from '../leakdown/station';
+import { oil } from '../oil/station';
 import { plugs } from '../plugs/station';
 import { signs, smoke } from '../signs/station';
 import { report } from '../report/station';
@@ -13,11 +15,13 @@ export const stations: StationScreen[] = [
   intake,
   signs,
   smoke,
+  blowby,
   plugs,
   inside,
   crankcase,
   compression,
   leakdown,
+  oil,
   report,
 ];
 

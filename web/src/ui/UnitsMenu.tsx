@@ -10,6 +10,8 @@ const NAMES: Partial<Record<Quantity, string>> = {
   distance: 'Distance',
   height: 'Altitude',
   temperature: 'Temperature',
+  crankcase: 'Crankcase',
+  oilRate: 'Oil use',
 };
 
 /** Units switch anywhere, at any time, without changing what was measured. */

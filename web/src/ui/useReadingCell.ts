@@ -13,6 +13,8 @@ interface Bench<S> {
   send: (sent: S) => Promise<unknown>;
   /** Goes back to where a reading was typed, since it was not taken. */
   goBackTo: (sent: S) => void;
+  /** Whether a minus belongs to its numbers. */
+  signed?: boolean;
   /** The ways in which a reading that the server asks about can be meant. */
   ways: (sent: S, question: Question, submit: (again: S) => void) => Asked['ways'];
 }
@@ -22,7 +24,7 @@ interface Bench<S> {
  * whose answer was lost is sent again under its own key when the same is entered once more.
  */
 export function useReadingCell<S extends { text: string }>(bench: Bench<S>) {
-  const typed = useTypedCell();
+  const typed = useTypedCell(bench.signed);
   const [lost, setLost] = useState<S>();
   const [asked, setAsked] = useState<Asked>();
   const [waiting, setWaiting] = useState<S[]>([]);

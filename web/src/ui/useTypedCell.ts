@@ -10,12 +10,14 @@ interface Refused {
 /**
  * The text of a cell that takes readings. A refused text stays in the cell and beside it; the first key after a refusal
  * begins a new one instead of being added to it.
+ *
+ * @param signed whether a minus belongs to its numbers
  */
-export function useTypedCell() {
+export function useTypedCell(signed = false) {
   const [text, setText] = useState('');
   const [refused, setRefused] = useState<Refused>();
   const type = (next: string) => {
-    const cleaned = next.replace(/[^0-9.,\s]/g, '');
+    const cleaned = next.replace(signed ? /[^0-9.,\s−-]/g : /[^0-9.,\s]/g, '');
     const added = cleaned.length > text.length && cleaned.startsWith(text);
     setText(refused && added ? cleaned.slice(text.length) : cleaned);
     setRefused(undefined);

@@ -55,7 +55,7 @@ describe('units', () => {
   });
 
   it('are asked for in plain letters, since a header carries no others', () => {
-    expect(asked(metric)).toBe('kPa, mm, mm, mL, L, km, m, C');
-    expect(asked(american)).toBe('psi, in, mm, mL, US qt, mi, ft, F');
+    expect(asked(metric)).toBe('kPa, mm, mm, mL, L, km, m, C, Pa, L/1000 km');
+    expect(asked(american)).toBe('psi, in, mm, mL, US qt, mi, ft, F, inH2O, US qt/1000 mi');
   });
 });

@@ -24,6 +24,8 @@ export const quantities = {
   distance: [unit('km', 1, 0), unit('mi', 1.609344, 0)],
   height: [unit('m', 1, 0), unit('ft', 0.3048, 0)],
   temperature: [unit('°C', 1, 0), unit('°F', 5 / 9, 0, -160 / 9)],
+  crankcase: [unit('Pa', 1, 0), unit('inH2O', 249.089, 2)],
+  oilRate: [unit('L/1000 km', 1, 2), unit('US qt/1000 mi', 0.946352946 / 1.609344, 2)],
 } satisfies Record<string, Unit[]>;
 
 export type Quantity = keyof typeof quantities;
@@ -38,6 +40,8 @@ export const metric: Choice = {
   distance: 0,
   height: 0,
   temperature: 0,
+  crankcase: 0,
+  oilRate: 0,
 };
 export const american: Choice = {
   ...metric,
@@ -47,6 +51,8 @@ export const american: Choice = {
   distance: 1,
   height: 1,
   temperature: 1,
+  crankcase: 1,
+  oilRate: 1,
 };
 
 export function unitOf(choice: Choice, quantity: Quantity): Unit {
@@ -86,7 +92,7 @@ export function parseNumber(text: string): number | undefined {
   if (TWO_WAYS.test(text.trim())) {
     return undefined;
   }
-  const cleaned = text.trim().replace(',', '.');
+  const cleaned = text.trim().replace(',', '.').replace('−', '-');
   return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(cleaned) ? Number(cleaned) : undefined;
 }
 

@@ -27,7 +27,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import silentotter.app.json.Quantities;
-import silentotter.app.part.JobPart;
+import silentotter.app.part.SheetPart;
 import silentotter.app.sheet.SheetView;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
@@ -62,7 +62,7 @@ class ApiDescription {
     }
 
     @Bean
-    ModelConverter asItIsWritten(List<JobPart<?>> parts) {
+    ModelConverter asItIsWritten(List<SheetPart<?>> parts) {
         return new ModelConverter() {
             @Override
             public Schema<?> resolve(
@@ -94,7 +94,7 @@ class ApiDescription {
     }
 
     /** Its head, and what each part shows. */
-    private static Schema<?> sheet(List<JobPart<?>> parts, ModelConverterContext context) {
+    private static Schema<?> sheet(List<SheetPart<?>> parts, ModelConverterContext context) {
         ComposedSchema sheet = new ComposedSchema();
         sheet.addAllOfItem(context.resolve(new AnnotatedType(SheetView.HEAD).resolveAsRef(true)));
         parts.forEach(p -> sheet.addAllOfItem(
@@ -103,7 +103,7 @@ class ApiDescription {
         return new Schema<>().$ref(REFERENCE + "SheetView");
     }
 
-    private static String named(JobPart<?> part) {
+    private static String named(SheetPart<?> part) {
         return part.name() + "Shown";
     }
 

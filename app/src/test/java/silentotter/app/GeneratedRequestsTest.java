@@ -87,7 +87,7 @@ class GeneratedRequestsTest {
             JsonNode sheet = server.sheet(job);
             Map<String, JsonNode> known = known(sheet);
             List<String> parts = address.path().endsWith(".csv")
-                    ? List.of("compression", "leakdown", "examination", "horoscope")
+                    ? List.of("compression", "leakdown", "examination", "blowby", "oil", "horoscope")
                     : List.of("intake", "signs", "plugs", "inside", "crankcase", "valves", "steps");
             String part = parts.get(random.nextInt(parts.size()));
             String path = address.path()
@@ -103,8 +103,14 @@ class GeneratedRequestsTest {
                             oddly(one(
                                     address.path().contains("leakdown")
                                             ? sheet.at("/leakdown/readings")
-                                            : readings(sheet),
+                                            : address.path().contains("blowby")
+                                                    ? sheet.at("/blowby/readings")
+                                                    : readings(sheet),
                                     "id")))
+                    .replace("{toolId}", oddly(one(sheet.at("/blowby/tools"), "id")))
+                    .replace("{entryId}", oddly(one(sheet.at("/oil/entries"), "id")))
+                    .replace("{trialId}", oddly(one(sheet.at("/oil/trials"), "id")))
+                    .replace("{name}", "1-low-mark-0")
                     .replace("{testerId}", oddly(one(sheet.at("/leakdown/testers"), "id")))
                     .replace("{part}", part)
                     .replace("{cylinder}", oddly(1 + random.nextInt(4)))
@@ -205,6 +211,9 @@ class GeneratedRequestsTest {
             known.put("changeId", sheet.at(random.nextBoolean() ? "/undo/id" : "/redo/id"));
             known.values().removeIf(JsonNode::isMissingNode);
             if (random.nextBoolean()) {
+                known.put("orificeMm", AnyRequest.tree("8"));
+                known.put("mmFromFull", AnyRequest.tree("-" + random.nextInt(30)));
+                known.put("hours", AnyRequest.number(4000 + random.nextInt(500)));
                 known.put("firingOrder", AnyRequest.tree("[1,3,4,2]"));
                 known.put("intervalsDeg", AnyRequest.tree("[180,180,180,180]"));
                 known.put("labels", AnyRequest.tree("{\"1\":\"P1\"}"));
@@ -225,7 +234,12 @@ class GeneratedRequestsTest {
                 long again = Server.json(loaded).at("/jobIds/0").asLong();
                 assertThat(Server.json(server.get("/api/jobs/" + again + "/case-file")))
                         .isEqualTo(AnyRequest.tree(file));
-                for (String csv : List.of("compression/readings.csv", "leakdown/readings.csv", "examination.csv")) {
+                for (String csv : List.of(
+                        "compression/readings.csv",
+                        "leakdown/readings.csv",
+                        "examination.csv",
+                        "blowby.csv",
+                        "oil.csv")) {
                     assertThat(server.get("/api/jobs/" + job + "/" + csv).statusCode())
                             .isEqualTo(200);
                 }

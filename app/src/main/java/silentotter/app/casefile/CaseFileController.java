@@ -47,7 +47,7 @@ class CaseFileController {
     ResponseEntity<String> export(@PathVariable long id) {
         CaseFile file = caseFiles.export(id);
         return attachment(
-                fileName(file.engine().name()) + ".case.json",
+                fileName(file.engine().get("name").asString()) + ".case.json",
                 MediaType.APPLICATION_JSON,
                 json.writerWithDefaultPrettyPrinter().writeValueAsString(file));
     }

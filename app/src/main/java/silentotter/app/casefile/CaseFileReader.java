@@ -9,9 +9,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import silentotter.app.casefile.ReadCase.ReadEnginePart;
 import silentotter.app.casefile.ReadCase.ReadJob;
 import silentotter.app.casefile.ReadCase.ReadPart;
 import silentotter.app.http.Refusals;
+import silentotter.app.part.EnginePart;
 import silentotter.app.part.Filed;
 import silentotter.app.part.JobPart;
 import silentotter.core.engine.Engine;
@@ -37,11 +39,13 @@ class CaseFileReader {
 
     private final JsonMapper json;
     private final List<JobPart<?>> parts;
+    private final List<EnginePart<?>> engineParts;
     private final Schema schema;
 
-    CaseFileReader(JsonMapper json, List<JobPart<?>> parts) {
+    CaseFileReader(JsonMapper json, List<JobPart<?>> parts, List<EnginePart<?>> engineParts) {
         this.json = json;
         this.parts = parts;
+        this.engineParts = engineParts;
         this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(json.writeValueAsString(whole()), InputFormat.JSON);
     }
@@ -49,14 +53,15 @@ class CaseFileReader {
     /** The schema of the file, with that of each part in its place. */
     private ObjectNode whole() {
         ObjectNode file = resource("/case-file/case.schema.json");
-        ObjectNode members = (ObjectNode) file.at("/$defs/caseJob/properties");
-        ObjectNode definitions = (ObjectNode) file.get("$defs");
-        for (JobPart<?> part : parts) {
-            ObjectNode own = resource("/case-file/" + part.name() + ".schema.json");
-            definitions.setAll((ObjectNode) own.remove("$defs"));
-            members.set(part.name(), own);
-        }
+        parts.forEach(p -> put(file, "/$defs/caseJob/properties", p.name()));
+        engineParts.forEach(p -> put(file, "/$defs/engine/properties", p.name()));
         return file;
+    }
+
+    private void put(ObjectNode file, String members, String name) {
+        ObjectNode own = resource("/case-file/" + name + ".schema.json");
+        ((ObjectNode) file.get("$defs")).setAll((ObjectNode) own.remove("$defs"));
+        ((ObjectNode) file.at(members)).set(name, own);
     }
 
     private ObjectNode resource(String name) {
@@ -74,7 +79,15 @@ class CaseFileReader {
             throw InvalidInput.at("jobs", "are too many", "at most " + MOST_JOBS);
         }
         Problems problems = new Problems();
-        EngineDocument engineDocument = bound(file.get("engine"), EngineDocument.class, "engine");
+        ObjectNode bare = ((ObjectNode) file.get("engine")).deepCopy();
+        List<ReadEnginePart<?>> ofEngine = new ArrayList<>();
+        for (EnginePart<?> part : engineParts) {
+            JsonNode filed = bare.remove(part.name());
+            if (filed != null) {
+                ofEngine.add(read(part, filed, problems));
+            }
+        }
+        EngineDocument engineDocument = bound(bare, EngineDocument.class, "engine");
         Optional<Engine> engine = EngineReader.read(engineDocument, problems, "engine.");
         List<ServiceDocument> service =
                 Filed.list(json, file.path("service"), ServiceDocument.class, problems, "service");
@@ -93,17 +106,22 @@ class CaseFileReader {
                     .forEach(p -> own.add(read(p, filed, e, problems, path))));
             jobs.add(new ReadJob(job, own));
         }
-        int readings = jobs.stream().mapToInt(ReadJob::size).sum();
+        int readings = jobs.stream().mapToInt(ReadJob::size).sum()
+                + ofEngine.stream().mapToInt(ReadEnginePart::size).sum();
         if (readings > MOST_READINGS) {
             throw InvalidInput.at("jobs", "hold " + readings + " readings", "at most " + MOST_READINGS);
         }
         problems.throwIfAny();
-        return new ReadCase(engineDocument, service, jobs);
+        return new ReadCase(engineDocument, service, ofEngine, jobs);
     }
 
     private static <K> ReadPart<K> read(
             JobPart<K> part, JsonNode filed, Engine engine, Problems problems, String path) {
         return new ReadPart<>(part, part.read(filed.get(part.name()), engine, problems, path + part.name()));
+    }
+
+    private static <K> ReadEnginePart<K> read(EnginePart<K> part, JsonNode filed, Problems problems) {
+        return new ReadEnginePart<>(part, part.read(filed, problems, "engine." + part.name()));
     }
 
     private <T> T bound(JsonNode node, Class<T> type, String path) {

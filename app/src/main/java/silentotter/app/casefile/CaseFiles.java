@@ -12,9 +12,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.engine.Engines;
 import silentotter.app.engine.ServiceLogs;
 import silentotter.app.job.Jobs;
+import silentotter.app.part.EnginePart;
 import silentotter.app.part.JobPart;
 import silentotter.app.progress.Progress.Work;
 import silentotter.core.intake.ServiceDocument;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Takes a case away as a file and loads one from elsewhere. */
 @Service
@@ -23,6 +26,8 @@ public class CaseFiles {
     private final Engines engines;
     private final Jobs jobs;
     private final List<JobPart<?>> parts;
+    private final List<EnginePart<?>> engineParts;
+    private final JsonMapper json;
     private final ServiceLogs serviceLogs;
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
@@ -32,12 +37,16 @@ public class CaseFiles {
             Engines engines,
             Jobs jobs,
             List<JobPart<?>> parts,
+            List<EnginePart<?>> engineParts,
+            JsonMapper json,
             ServiceLogs serviceLogs,
             PlatformTransactionManager transactions) {
         this.reader = reader;
         this.engines = engines;
         this.jobs = jobs;
         this.parts = parts;
+        this.engineParts = engineParts;
+        this.json = json;
         this.serviceLogs = serviceLogs;
         this.writing = new TransactionTemplate(transactions);
         this.reading = new TransactionTemplate(transactions);
@@ -54,9 +63,21 @@ public class CaseFiles {
         return new CaseFile(
                 CaseFile.FORMAT,
                 CaseFile.VERSION,
-                engines.read(engines.byId(engineId)).document(),
+                exportedEngine(engineId),
                 service.isEmpty() ? null : service,
                 jobs.ofEngine(engineId).stream().map(this::exportedJob).toList());
+    }
+
+    private ObjectNode exportedEngine(long engineId) {
+        ObjectNode engine =
+                json.valueToTree(engines.read(engines.byId(engineId)).document());
+        engineParts.forEach(
+                p -> exported(p, engineId).ifPresent(filed -> engine.set(p.name(), json.valueToTree(filed))));
+        return engine;
+    }
+
+    private static <K> Optional<Object> exported(EnginePart<K> part, long engineId) {
+        return part.export(part.loadEngine(engineId));
     }
 
     private Map<String, Object> exportedJob(long id) {
@@ -86,6 +107,7 @@ public class CaseFiles {
     private List<Long> stored(ReadCase file, IntConsumer done) {
         long engineId = engines.add(file.engine());
         file.service().forEach(e -> serviceLogs.restore(engineId, e));
+        file.engineParts().forEach(p -> p.restore(engineId));
         List<Long> ids = new ArrayList<>();
         for (ReadCase.ReadJob job : file.jobs()) {
             long id = jobs.add(engineId, job.job());

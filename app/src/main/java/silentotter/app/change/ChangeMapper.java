@@ -41,6 +41,9 @@ interface ChangeMapper {
     @Update(TOUCH + "where engine_id = #{engineId}")
     void touchJobsOfEngine(long engineId, String at);
 
+    @Update(TOUCH + "where engine_id = (select engine_id from job where id = #{jobId})")
+    void touchJobsOfSameEngine(long jobId, String at);
+
     @Update(TOUCH + "where id in (select job_id from leakdown_reading where tester_id = #{testerId})")
     void touchJobsReadOn(long testerId, String at);
 

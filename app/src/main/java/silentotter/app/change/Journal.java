@@ -90,7 +90,8 @@ public class Journal {
 
     void mark(Change change, boolean undone) {
         mapper.mark(change.id(), undone);
-        mapper.touch(change.jobId(), now());
+        // It may have been of what the jobs of an engine share, such as its oil log.
+        mapper.touchJobsOfSameEngine(change.jobId(), now());
         events.publishEvent(new JobsTouched());
     }
 

@@ -14,7 +14,7 @@ import silentotter.app.change.Journal;
 import silentotter.app.change.WholeRow;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
-import silentotter.app.part.JobPart;
+import silentotter.app.part.SheetPart;
 import silentotter.app.storage.Documents;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.engine.Engine;
@@ -29,9 +29,9 @@ public class Engines implements WholeRow {
     private final EngineMapper mapper;
     private final Documents documents;
     private final Journal journal;
-    private final List<JobPart<?>> parts;
+    private final List<SheetPart<?>> parts;
 
-    Engines(EngineMapper mapper, Documents documents, Journal journal, List<JobPart<?>> parts) {
+    Engines(EngineMapper mapper, Documents documents, Journal journal, List<SheetPart<?>> parts) {
         this.mapper = mapper;
         this.documents = documents;
         this.journal = journal;
@@ -94,7 +94,7 @@ public class Engines implements WholeRow {
             return;
         }
         Map<String, Set<Integer>> lost = new LinkedHashMap<>();
-        for (JobPart<?> part : parts) {
+        for (SheetPart<?> part : parts) {
             Set<Integer> beyond = new TreeSet<>(part.cylindersHeld(id));
             beyond.removeIf(c -> c <= count);
             if (!beyond.isEmpty()) {

@@ -9,7 +9,9 @@ public class Asks extends Conflict {
         /** Another window has read this cylinder meanwhile: a repeat, or the same reading twice? */
         REPEAT,
         /** A small number on a second gauge: the pressure there, or per cent? */
-        PERCENT
+        PERCENT,
+        /** Something looks odd about what was typed: is it meant? */
+        MEANT
     }
 
     private final Question question;
@@ -28,6 +30,11 @@ public class Asks extends Conflict {
                 Question.PERCENT,
                 "Taken as the second gauge, that is " + Math.round(lost) + " % lost. Did you mean " + plain(typed)
                         + " %?");
+    }
+
+    /** @param odd what looks odd, in sentences */
+    public static Asks whetherItIsMeant(String odd) {
+        return new Asks(Question.MEANT, odd);
     }
 
     private static String plain(double number) {

@@ -1,28 +1,18 @@
 package silentotter.app.part;
 
-import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.IntConsumer;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.Problems;
-import silentotter.core.interpretation.Interpretation;
-import silentotter.core.job.Observation;
 import tools.jackson.databind.JsonNode;
 
 /**
- * What one station keeps of the jobs. Sheets, case files and the guard of the engine ask all parts alike and know none by
- * name; Spring finds them. Undo needs nothing from them: steps are edits.
+ * What one station keeps of the jobs: on the sheet, and under its name in each job of a case file, where
+ * {@code case-file/NAME.schema.json} describes it.
  *
- * @param <K> what is kept of one job; the same whether it comes from the database or from a file
+ * @param <K> what is kept of one job
  */
-public interface JobPart<K> {
-    /** Its name in a case file, {@code leakdown}; {@code case-file/NAME.schema.json} describes it there. */
-    String name();
-
-    /** What is kept of a job, read in the caller's transaction. */
-    K load(long jobId);
-
+public interface JobPart<K> extends SheetPart<K> {
     /** The same as a case file holds it; empty where there is nothing to say. */
     Optional<Object> export(K kept);
 
@@ -46,31 +36,5 @@ public interface JobPart<K> {
     /** How many readings there are, for the progress of a load. */
     default int size(K kept) {
         return 0;
-    }
-
-    /** What counts on this engine, in the terms of the job; each with its instrument as it was when it was read. */
-    default List<? extends Observation> observed(K kept, Engine engine) {
-        return List.of();
-    }
-
-    /** What of it an earlier version let pass and cannot be read any more, in sentences. */
-    default List<String> leftOut(K kept) {
-        return List.of();
-    }
-
-    /** A record whose components stand on the sheet by their names. */
-    Record shown(K kept, Interpretation said);
-
-    /** The type of that record, for the description of the API. */
-    Class<? extends Record> shows();
-
-    /** What it holds by cylinder, such as "leak-down readings". An engine cannot lose a cylinder that any part holds. */
-    default String held() {
-        return name();
-    }
-
-    /** The cylinders that it holds something of, over all jobs of an engine. */
-    default Set<Integer> cylindersHeld(long engineId) {
-        return Set.of();
     }
 }

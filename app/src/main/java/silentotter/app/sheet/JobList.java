@@ -59,7 +59,7 @@ public class JobList {
 
     private void workOut(long id) {
         try {
-            sheets.interpret(id);
+            sheets.interpretation(id);
         } catch (NotFound gone) {
             // Nothing to say of it.
         }

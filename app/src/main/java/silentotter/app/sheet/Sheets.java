@@ -14,7 +14,7 @@ import silentotter.app.change.Journal;
 import silentotter.app.engine.Engines;
 import silentotter.app.engine.ServiceLogs;
 import silentotter.app.job.Jobs;
-import silentotter.app.part.JobPart;
+import silentotter.app.part.SheetPart;
 import silentotter.app.shop.Choices;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.compression.CompressionPass;
@@ -49,7 +49,7 @@ public class Sheets {
     private final Jobs jobs;
     private final Engines engines;
     private final ServiceLogs serviceLogs;
-    private final List<JobPart<?>> parts;
+    private final List<SheetPart<?>> parts;
     private final Journal journal;
     private final Choices choices;
     private final Headlines headlines;
@@ -65,7 +65,7 @@ public class Sheets {
             Jobs jobs,
             Engines engines,
             ServiceLogs serviceLogs,
-            List<JobPart<?>> parts,
+            List<SheetPart<?>> parts,
             Journal journal,
             Choices choices,
             Headlines headlines,
@@ -97,8 +97,8 @@ public class Sheets {
     }
 
     /** A part with what it keeps of this job. */
-    private record Loaded<K>(JobPart<K> part, K kept) {
-        static <K> Loaded<K> of(JobPart<K> part, long jobId) {
+    private record Loaded<K>(SheetPart<K> part, K kept) {
+        static <K> Loaded<K> of(SheetPart<K> part, long jobId) {
             return new Loaded<>(part, part.load(jobId));
         }
 
@@ -165,9 +165,14 @@ public class Sheets {
         return view(both.held(), interpret(both.held()), both.beside(), asked.units());
     }
 
-    /** What a job says, as far as it is not known already. */
-    void interpret(long jobId) {
-        interpret(reading.execute(t -> load(jobId)));
+    /** What a job says as it now is. */
+    public Interpretation interpretation(long jobId) {
+        return interpret(reading.execute(t -> load(jobId)));
+    }
+
+    /** How sentences about a job are filled for whoever asks. */
+    public Wording wording(long jobId) {
+        return new Wording(jobs.engineOf(jobId), asked.units());
     }
 
     private Interpretation interpret(Held held) {

@@ -2,7 +2,7 @@ package silentotter.core.blowby;
 
 import java.util.List;
 import java.util.Optional;
-import silentotter.core.finding.Standing;
+import silentotter.core.finding.Judged;
 import silentotter.core.wording.Worded;
 
 /**
@@ -22,15 +22,15 @@ public record BlowbyAnalysis(
             new BlowbyAnalysis(List.of(), List.of(), List.of(), Optional.empty(), List.of());
 
     /** The grade of the leading school that can be asked; empty where nothing can be judged, or two gauges contradict. */
-    public Optional<Standing> grade() {
+    public Optional<Judged> grade() {
         return points.stream().anyMatch(PointResult::doubted)
                 ? Optional.empty()
-                : leading().flatMap(BlowbyOpinion::grade);
+                : leading().flatMap(BlowbyOpinion::judged);
     }
 
     /** The first school that can be asked. */
     Optional<BlowbyOpinion> leading() {
-        return opinions.stream().filter(o -> o.grade().isPresent()).findFirst();
+        return opinions.stream().filter(o -> o.judged().isPresent()).findFirst();
     }
 
     Optional<PointResult> at(BlowbyPoint point) {

@@ -46,6 +46,32 @@ public record BlowbyDocument(
         return Objects.requireNonNullElse(checked, Set.of());
     }
 
+    /** The same reading, had it been taken at another point. */
+    public BlowbyDocument at(BlowbyPoint other, CrankcaseVent vent) {
+        return new BlowbyDocument(
+                other,
+                vent,
+                rpm,
+                adapter,
+                orificeMm,
+                dischargeCoefficient,
+                orificeFromMm,
+                orificeToMm,
+                instrument,
+                gauge,
+                tube,
+                inclineDeg,
+                legsMm,
+                oneLegMm,
+                heightMm,
+                fluidDensity,
+                pressurePa,
+                resolutionPa,
+                gasTemperatureC,
+                pulsing,
+                checked);
+    }
+
     /** The same reading, had its number been told as a slip says. Only what belongs to the slip's instrument changes. */
     public BlowbyDocument mended(GaugeSlip slip) {
         return switch (slip) {

@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.Traits.Induction;
+import silentotter.core.finding.Judged;
 import silentotter.core.finding.Rule;
-import silentotter.core.finding.Standing;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspect;
 import silentotter.core.quantity.Pressure;
@@ -129,7 +129,7 @@ final class BlowbyRules {
                     EVEN_WEAR,
                     RING_SEAL);
         }
-        return said.grade().get() == Standing.SOUND
+        return said.grade().get() == Judged.SOUND
                 ? rule(
                         "blowby-ventilation",
                         "High as found and normal through the orifice: it is the ventilation, not the rings.",
@@ -147,7 +147,7 @@ final class BlowbyRules {
     }
 
     private Optional<Statement> oilThrown() {
-        boolean high = said.grade().filter(g -> g != Standing.SOUND).isPresent();
+        boolean high = said.grade().filter(g -> g != Judged.SOUND).isPresent();
         boolean wet =
                 signs.breather().breatherOil().filter(b -> b == BreatherOil.WET).isPresent();
         boolean thinned = signs.oil().fuelSmell().orElse(false);

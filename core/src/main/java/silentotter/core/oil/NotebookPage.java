@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import silentotter.core.wording.Worded;
+import java.util.function.UnaryOperator;
 
 /**
  * A pasted page of a notebook, line by line: what each was taken for, and what only its writer knows. Nothing is guessed in
@@ -14,7 +14,7 @@ import silentotter.core.wording.Worded;
  *
  * @param dateOrder which of two numbers of a date is the day, as it was taken on this page
  */
-public record NotebookPage(List<PageLine> lines, DateOrder dateOrder, boolean dateOrderAsked) implements Worded {
+public record NotebookPage(List<PageLine> lines, DateOrder dateOrder, boolean dateOrderAsked) {
     private static final int MOST_LINES = 500;
     private static final int LONGEST_LINE = 300;
 
@@ -32,8 +32,17 @@ public record NotebookPage(List<PageLine> lines, DateOrder dateOrder, boolean da
      * @param asks what only the writer knows; the line is taken as it says there unless it is changed
      * @param entries the lines of the log that it makes: none, one, or a dip and what was poured after it
      */
-    public record PageLine(int number, String text, String taken, List<String> asks, List<OilEntryDocument> entries)
-            implements Worded {}
+    public record PageLine(int number, String text, String taken, List<String> asks, List<OilEntryDocument> entries) {
+        PageLine worded(UnaryOperator<String> fill) {
+            return new PageLine(
+                    number, text, fill.apply(taken), asks.stream().map(fill).toList(), entries);
+        }
+    }
+
+    /** The same with its sentences filled; what was pasted stays as it is. */
+    public NotebookPage worded(UnaryOperator<String> fill) {
+        return new NotebookPage(lines.stream().map(l -> l.worded(fill)).toList(), dateOrder, dateOrderAsked);
+    }
 
     /**
      * @param order as somebody answered; empty to find it out

@@ -57,6 +57,6 @@ public record OilAnalysis(
 
     /** What the leading school that can be asked says, unless the log lies somewhere. */
     Optional<OilOpinion> leading() {
-        return opinions.stream().filter(o -> o.standing().isPresent()).findFirst();
+        return opinions.stream().filter(o -> o.judged().isPresent()).findFirst();
     }
 }

@@ -33,6 +33,8 @@ final class OilAnalyst {
     private static final double HALFWAY = 0.5;
 
     private static final int MOST_CHANGES = 6;
+    /** One standard deviation of what all pours share, the jug they were measured in: many of them do not average it out. */
+    private static final double JUG_SHARE = 0.02;
 
     private final Engine engine;
     private final OilData oil;
@@ -165,12 +167,12 @@ final class OilAnalyst {
         };
     }
 
-    /** A rate in litres; what is not well known of a litre on this stick widens it. */
+    /** A rate in litres; what is not well known of a litre on this stick, and of the jug, widens it. */
     private Optional<Estimate<Double>> litres(Estimate<Double> levels) {
         return stick.perLitre().map(p -> {
             double best = levels.best() / p;
-            double reach = Math.hypot(
-                    (levels.high() - levels.low()) / 2 / p, OilRate.NINETY_FIVE * stick.perLitreShare() * best);
+            double common = Math.hypot(stick.perLitreShare(), JUG_SHARE);
+            double reach = Math.hypot((levels.high() - levels.low()) / 2 / p, OilRate.NINETY_FIVE * common * best);
             return new Estimate<>(best - reach, best, best + reach);
         });
     }
@@ -239,7 +241,7 @@ final class OilAnalyst {
                 "Uses oil at all",
                 uses ? Optional.of(true) : Optional.empty(),
                 Math.max(rate.perUnit().best(), 0)));
-        opinions.stream().filter(o -> o.standing().isPresent()).findFirst().ifPresent(o -> {
+        opinions.stream().filter(o -> o.judged().isPresent()).findFirst().ifPresent(o -> {
             double limit = o.school().measure() == OilSchool.OilMeasure.MAKERS
                     ? makersLimit(log.meter())
                     : o.school().fault();
@@ -667,7 +669,9 @@ final class OilAnalyst {
         }
         Estimate<Double> told = times(litres(rate).orElse(rate), step(axis.meter()));
         String until = axis.lowAt()
-                .map(l -> " There is enough until " + place(axis.meter(), l.low()) + " for sure.")
+                .map(l -> l.low() > axis.now().map(Place::at).orElse(l.low())
+                        ? " There is enough until " + place(axis.meter(), l.low()) + " for sure."
+                        : " It may stand at the low mark already: dip, and top up.")
                 .orElse("");
         return "It uses " + range(axis.meter(), told) + "." + until;
     }

@@ -83,7 +83,7 @@ final class OilLog {
         return tied(all);
     }
 
-    /** A changed meter counts from its own line on: by date, or by standing at that line itself. */
+    /** A changed meter counts from its own line on: by date, or by judged at that line itself. */
     private static int epoch(OilEntry e, List<OilEntry> breaks, Meter meter) {
         if (meter == Meter.DATE) {
             return 0;

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import silentotter.core.engine.Engine;
+import silentotter.core.finding.Judged;
 import silentotter.core.finding.Rule;
-import silentotter.core.finding.Standing;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Suspect;
 
@@ -35,7 +35,7 @@ final class OilRules {
         OilOpinion opinion = leading.get();
         Suspect[] ways = OilPath.of(engine).stream().map(OilPath::suspect).toArray(Suspect[]::new);
         double sure = opinion.proved() ? 1 : 0.5;
-        if (opinion.standing().orElseThrow() == Standing.SOUND) {
+        if (opinion.judged().orElseThrow() == Judged.SOUND) {
             all.add(rule(
                     "oil-use-sound",
                     "Oil use is within what " + opinion.school().words() + " allows.",
@@ -49,7 +49,7 @@ final class OilRules {
                     "oil-use-high",
                     "It uses oil beyond " + opinion.school().words() + ".",
                     opinion.says() + ".",
-                    Math.pow(opinion.standing().get() == Standing.FAULT ? 3 : 1.6, sure),
+                    Math.pow(opinion.judged().get() == Judged.FAULT ? 3 : 1.6, sure),
                     "Which way it goes, the rate alone cannot say: see the signs that split the ways.",
                     ways));
         }

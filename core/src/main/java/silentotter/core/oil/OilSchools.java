@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import silentotter.core.engine.MakerLimits;
 import silentotter.core.engine.SourcedLimit;
-import silentotter.core.finding.Standing;
+import silentotter.core.finding.Judged;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.wording.Say;
 
@@ -65,9 +65,9 @@ final class OilSchools {
 
     private static OilOpinion judged(
             OilSchool school, Estimate<Double> rate, double watch, double fault, String source) {
-        Standing standing = Standing.of(rate.best(), watch, fault);
+        Judged judged = Judged.of(rate.best(), watch, fault);
         boolean proved =
-                Standing.of(rate.low(), watch, fault) == standing && Standing.of(rate.high(), watch, fault) == standing;
+                Judged.of(rate.low(), watch, fault) == judged && Judged.of(rate.high(), watch, fault) == judged;
         String figure = school.measure() == OilSchool.OilMeasure.LITRES_PER_1000_KM
                 ? Say.litresPer1000Km(rate.low()) + " to " + Say.litresPer1000Km(rate.high())
                 : String.format(Locale.ROOT, "%.2f to %.2f", rate.low(), rate.high())
@@ -75,7 +75,7 @@ final class OilSchools {
         return new OilOpinion(
                 school,
                 Optional.of(rate),
-                Optional.of(standing),
+                Optional.of(judged),
                 proved,
                 figure + (source.isEmpty() ? "" : ", figure " + source) + (proved ? "" : ", not proved yet"));
     }

@@ -19,6 +19,9 @@ final class Notebook {
 
     private final Random random;
     private final double litresPerHour;
+    /** What all pours share: one jug, good to two per cent. */
+    private final double jug;
+
     private final List<OilEntryDocument> lines = new ArrayList<>();
     private LocalDate day = LocalDate.of(2026, 1, 5);
     private double hours;
@@ -28,6 +31,7 @@ final class Notebook {
     Notebook(Random random, double litresPerHour, double hours) {
         this.random = random;
         this.litresPerHour = litresPerHour;
+        this.jug = 1 + 0.02 * random.nextGaussian();
         this.hours = hours;
     }
 
@@ -75,7 +79,7 @@ final class Notebook {
 
     Notebook pour(double litres, Certainty certainty) {
         double sigma = certainty == Certainty.REMEMBERED ? 0.3 : certainty == Certainty.ABOUT ? 0.1 : 0.03;
-        level += litres * (1 + sigma * random.nextGaussian());
+        level += litres * jug * (1 + sigma * random.nextGaussian());
         return this;
     }
 

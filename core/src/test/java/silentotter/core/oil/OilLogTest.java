@@ -12,9 +12,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.engine.OilData;
+import silentotter.core.finding.Judged;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
-import silentotter.core.finding.Standing;
 import silentotter.core.finding.Statement;
 import silentotter.core.input.Problems;
 import silentotter.core.interpretation.Interpreter;
@@ -135,7 +135,7 @@ class OilLogTest {
         assertThat(said.axes().get(0).litresPer1000Km().orElseThrow().best()).isCloseTo(0.8, within(1e-6));
         assertThat(said.axes().get(0).lowAt().orElseThrow().best()).isCloseTo(3500, within(1e-6));
         assertThat(said.opinions().get(0).school()).as("the leading one first").isEqualTo(OilSchool.LITRES_0_6);
-        assertThat(said.opinions().get(0).standing()).contains(Standing.FAULT);
+        assertThat(said.opinions().get(0).judged()).contains(Judged.FAULT);
     }
 
     @Test

@@ -3,13 +3,13 @@ package silentotter.core.finding;
 import silentotter.core.wording.Labelled;
 
 /** What a school with one or two limits says of a figure. */
-public enum Standing implements Labelled {
+public enum Judged implements Labelled {
     SOUND,
     WATCH,
     FAULT;
 
     /** @param watch from here to be watched; @param fault from here a fault, not below watch */
-    public static Standing of(double value, double watch, double fault) {
+    public static Judged of(double value, double watch, double fault) {
         return value > fault ? FAULT : value > watch ? WATCH : SOUND;
     }
 }
