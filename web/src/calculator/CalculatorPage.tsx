@@ -5,6 +5,7 @@ import { useUnits } from '../units/UnitsContext';
 import { UnitsMenu } from '../ui/UnitsMenu';
 import { BlowBy } from './BlowBy';
 import { Calculation, Figure, type Values } from './Calculation';
+import { OilRate } from './OilRate';
 import { LeakdownArea, LeakdownReading, TesterOrifice } from './LeakdownCalculations';
 
 /** The formulas without a job. */
@@ -27,6 +28,7 @@ export function CalculatorPage() {
         <LeakdownReading />
         <TesterOrifice />
         <BlowBy />
+        <OilRate />
         <PlugGap />
       </main>
     </div>

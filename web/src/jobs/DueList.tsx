@@ -69,7 +69,7 @@ export function DueList() {
       </ul>
       {data.length > FIRST && (
         <button
-          className="min-h-[2.75rem] text-soft underline underline-offset-4"
+          className="min-h-[2.75rem] min-w-[2.75rem] text-soft underline underline-offset-4"
           onClick={() => setAll(!all)}
         >
           {all ? 'Fewer' : `${data.length - FIRST} more`}

@@ -36,7 +36,7 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
   const room = (most - least || 1) * 0.12;
   const y = (level: number) =>
     TOP + ((most + room - level) / (most - least + 2 * room || 1)) * (HEIGHT - TOP - BOTTOM);
-  const levelAt = (py: number) =>
+  const levelUnder = (py: number) =>
     most + room - ((py - TOP) / (HEIGHT - TOP - BOTTOM)) * (most - least + 2 * room);
 
   const ats = [...spots.map((s) => s.at), ...(now ? [now.at] : [])];
@@ -48,19 +48,28 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
   const to = Math.min(axis?.lowAt?.high ?? latest, latest + 0.8 * reach) + reach * 0.04;
   const x = (at: number) => LEFT + ((at - from) / (to - from)) * (width - LEFT - RIGHT);
 
-  const chosen = hand.chosen === undefined ? undefined : spots.findIndex((s) => s.entry === hand.chosen);
-  const step = (by: number) => {
-    const next = Math.max(0, Math.min(spots.length - 1, (chosen ?? (by > 0 ? -1 : spots.length)) + by));
-    if (spots[next]) {
-      hand.setChosen(spots[next].entry);
+  const heights = heightsOf(spots, lines);
+  const chosen = spots.findIndex((s) => s.entry === hand.chosen);
+  const choose = (i: number) => spots[i] && hand.setChosen(spots[i].entry);
+  const nearest = (e: PointerEvent<SVGElement>) => {
+    const r = svg.current?.getBoundingClientRect();
+    if (r) {
+      const px = ((e.clientX - r.left) / r.width) * width;
+      const py = ((e.clientY - r.top) / r.height) * HEIGHT;
+      const far = spots.map((s, i) => Math.hypot(x(s.at) - px, y(heights[i]!) - py));
+      choose(far.indexOf(Math.min(...far)));
     }
   };
+  const marks = (kind: Schemas['Spot']['kind'], read: boolean, size: number) =>
+    spots
+      .map((s, i) => (s.kind === kind && s.read === read ? mark(kind, x(s.at), y(heights[i]!), size) : ''))
+      .join('');
   const onStick = (e: PointerEvent<SVGElement>) => {
     const r = svg.current?.getBoundingClientRect();
     if (r && (e.type === 'pointerdown' || e.buttons > 0)) {
       e.preventDefault();
       hand.pick('DIP');
-      hand.setLevel(levelAt(((e.clientY - r.top) / r.height) * HEIGHT));
+      hand.setLevel(levelUnder(((e.clientY - r.top) / r.height) * HEIGHT));
     }
   };
   const stickKeys = (e: KeyboardEvent) => {
@@ -89,23 +98,22 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
           {low !== undefined && (
             <path d={`M${LEFT} ${y(low)}H${width - 8}`} stroke="var(--leak)" strokeWidth={1.5} />
           )}
-          {lines.map((l, i) => (
-            <g key={i}>
-              <path d={band(l)} fill="var(--oil)" opacity={0.16} />
-              <path
-                d={`M${x(l.from.at)} ${y(l.from.level)}L${x(l.to.at)} ${y(l.to.level)}`}
-                stroke="var(--oil)"
-                strokeWidth={2.5}
-              />
-              {lines[i + 1] && (
-                <path
-                  d={`M${x(l.to.at)} ${y(l.to.level)}V${y(lines[i + 1]!.from.level)}`}
-                  stroke="var(--ink)"
-                  strokeDasharray="2 3"
-                />
-              )}
-            </g>
-          ))}
+          <path d={lines.map(band).join('')} fill="var(--oil)" opacity={0.16} />
+          <path
+            d={lines
+              .map((l) => `M${x(l.from.at)} ${y(l.from.level)}L${x(l.to.at)} ${y(l.to.level)}`)
+              .join('')}
+            stroke="var(--oil)"
+            strokeWidth={2.5}
+          />
+          <path
+            d={lines
+              .slice(1)
+              .map((l, i) => `M${x(lines[i]!.to.at)} ${y(lines[i]!.to.level)}V${y(l.from.level)}`)
+              .join('')}
+            stroke="var(--ink)"
+            strokeDasharray="2 3"
+          />
           {now && low !== undefined && lowBest !== undefined && axis?.lowAt && (
             <g>
               <path
@@ -136,7 +144,7 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
           {low !== undefined && axis?.lowAt && (
             <text
               x={width - 8}
-              y={y(low) + 18}
+              y={HEIGHT - BOTTOM + 16}
               textAnchor="end"
               className="fill-[var(--leak)] text-[14px] font-semibold"
             >
@@ -158,55 +166,52 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
         </g>
         <g
           tabIndex={spots.length ? 0 : undefined}
-          role="listbox"
-          aria-label="Lines of the log"
-          aria-activedescendant={hand.chosen === undefined ? undefined : `oil-${hand.chosen}`}
+          role={spots.length ? 'slider' : undefined}
+          aria-label={spots.length ? 'Lines of the log' : undefined}
+          aria-valuemin={1}
+          aria-valuemax={spots.length}
+          aria-valuenow={chosen < 0 ? 1 : chosen + 1}
+          aria-valuetext={
+            chosen < 0 ? 'none chosen' : describeEntry(units, entries[spots[chosen]!.entry]!.entry)
+          }
+          data-spots
+          // The ring about the chosen line is what is in focus.
+          className="outline-none"
+          onFocus={() => chosen < 0 && choose(spots.length - 1)}
+          onPointerMove={nearest}
+          onPointerDown={nearest}
           onKeyDown={(e) => {
-            if (e.key === 'ArrowRight' || e.key === 'ArrowLeft') {
+            const to = { ArrowRight: chosen + 1, ArrowLeft: chosen - 1, Home: 0, End: spots.length - 1 }[
+              e.key
+            ];
+            if (to !== undefined) {
               e.preventDefault();
               e.stopPropagation();
-              step(e.key === 'ArrowRight' ? 1 : -1);
+              choose(Math.max(0, Math.min(spots.length - 1, to)));
             }
           }}
         >
-          {spots.map((s) => {
-            const at = s.level ?? levelOf(lines, s.at);
-            const stored = entries[s.entry];
-            const on = s.entry === hand.chosen;
-            return (
-              <g
-                key={s.entry}
-                id={`oil-${s.entry}`}
-                role="option"
-                aria-selected={on}
-                aria-label={stored && describeEntry(units, stored.entry)}
-                onPointerEnter={() => hand.setChosen(s.entry)}
-                onPointerDown={() => hand.setChosen(s.entry)}
-                className="cursor-pointer"
-              >
-                <circle cx={x(s.at)} cy={y(at)} r={22} fill="transparent" />
-                {s.kind === 'DIP' ? (
-                  <circle
-                    cx={x(s.at)}
-                    cy={y(at)}
-                    r={on ? 7 : 4.5}
-                    fill={stored?.setAside ? 'none' : 'var(--paper)'}
-                    stroke="var(--ink)"
-                    strokeWidth={2}
-                    strokeDasharray={s.read ? undefined : '2 2'}
-                  />
-                ) : (
-                  <path
-                    d={pour(s.kind, x(s.at), y(at), on ? 8 : 5)}
-                    fill={s.kind === 'DRAIN' ? 'var(--paper)' : 'var(--oil)'}
-                    stroke="var(--oil)"
-                    strokeWidth={1.5}
-                    strokeDasharray={s.read ? undefined : '2 2'}
-                  />
-                )}
-              </g>
-            );
-          })}
+          <rect x={LEFT} y={0} width={width - LEFT} height={HEIGHT} fill="transparent" />
+          {/* One path a kind: a log of years has thousands of lines. */}
+          {[true, false].map((read) => (
+            <g key={String(read)} strokeWidth={2} strokeDasharray={read ? undefined : '2 2'}>
+              <path d={marks('DIP', read, 4.5)} fill="var(--paper)" stroke="var(--ink)" />
+              <path
+                d={marks('TOP_UP', read, 5) + marks('FILL', read, 5)}
+                fill="var(--oil)"
+                stroke="var(--oil)"
+              />
+              <path d={marks('DRAIN', read, 5)} fill="var(--paper)" stroke="var(--oil)" />
+            </g>
+          ))}
+          {chosen >= 0 && (
+            <path
+              d={mark(spots[chosen]!.kind, x(spots[chosen]!.at), y(heights[chosen]!), 8)}
+              fill="none"
+              stroke="var(--act)"
+              strokeWidth={3}
+            />
+          )}
         </g>
         <g
           role="slider"
@@ -266,21 +271,34 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
   );
 }
 
-/** Where the fitted line stands at a place after what was poured there, for what has no level of its own. */
-function levelOf(lines: Schemas['Line'][], at: number): number {
-  const l = lines.findLast((k) => at >= k.from.at && at <= k.to.at) ?? lines.at(-1);
+/** Each line of the log in its height: a dip where it was read, what was poured on the fitted line after it. */
+function heightsOf(spots: Schemas['Spot'][], lines: Schemas['Line'][]): number[] {
+  let l = 0;
+  return spots.map((s) => {
+    while (l + 1 < lines.length && lines[l + 1]!.from.at <= s.at) {
+      l++;
+    }
+    return s.level ?? levelAt(lines[l], s.at);
+  });
+}
+
+function levelAt(l: Schemas['Line'] | undefined, at: number): number {
   if (!l) {
     return 0;
   }
   const run = l.to.at - l.from.at;
-  return run === 0 ? l.to.level : l.from.level + ((l.to.level - l.from.level) * (at - l.from.at)) / run;
+  const share = run === 0 ? 1 : Math.max(0, Math.min(1, (at - l.from.at) / run));
+  return l.from.level + (l.to.level - l.from.level) * share;
 }
 
-/** Up for what goes in, down for what comes out. */
-function pour(kind: Schemas['Spot']['kind'], x: number, y: number, r: number): string {
-  return kind === 'DRAIN'
-    ? `M${x - r} ${y - r}h${2 * r}l${-r} ${2 * r}Z`
-    : `M${x - r} ${y + r}h${2 * r}l${-r} ${-2 * r}Z`;
+/** A ring for a dip, up for what goes in, down for what comes out. */
+function mark(kind: Schemas['Spot']['kind'], x: number, y: number, r: number): string {
+  const [px, py] = [x.toFixed(1), y.toFixed(1)];
+  return kind === 'DIP'
+    ? `M${px} ${py}m${-r} 0a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`
+    : kind === 'DRAIN'
+      ? `M${px} ${py}m${-r} ${-r}h${2 * r}l${-r} ${2 * r}Z`
+      : `M${px} ${py}m${-r} ${r}h${2 * r}l${-r} ${-2 * r}Z`;
 }
 
 function ticks(from: number, to: number): number[] {

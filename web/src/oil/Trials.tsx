@@ -80,7 +80,8 @@ function OneTrial({
           t.loadKw != null && `${t.loadKw} kW`,
           every.length > 0 && `checkpoint every ${every.join(' or ')}`,
           t.cleanPlugs === true ? 'clean plugs in' : t.cleanPlugs === false && 'plugs left as they were',
-          t.abortMm != null && `abort mark ${units.withUnit('length', -t.abortMm)} below full`,
+          t.abortMm != null &&
+            `abort mark ${units.editable('length', -t.abortMm)} ${units.symbol('length')} below full`,
         ]
           .filter(Boolean)
           .join(', ')}
@@ -96,7 +97,7 @@ function OneTrial({
             <p className="text-soft">
               {result.checkpoints} {result.checkpoints === 1 ? 'checkpoint' : 'checkpoints'}
               {result.gramsPerKwh &&
-                `, ${result.gramsPerKwh.low.toFixed(2)} to ${result.gramsPerKwh.high.toFixed(2)} g/kWh`}
+                `, ${Math.max(0, result.gramsPerKwh.low).toFixed(2)} to ${result.gramsPerKwh.high.toFixed(2)} g/kWh`}
               {axis && ', read plugs and dip again at its end.'}
             </p>
           </>

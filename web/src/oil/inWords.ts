@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { withinRange } from '../units/figure';
+import type { Range } from '../units/figure';
 import type { useUnits } from '../units/UnitsContext';
 import { label } from '../words/labels';
 import type { Axis, Entry } from './useOil';
@@ -71,32 +71,28 @@ interface Told {
 
 const OVER = { DISTANCE: ' per 1000 km', HOURS: ' per 100 h', DATE: ' a month' } as const;
 
+/** A rate that may be nothing has an upper end only. */
+function told(range: Range, unit: string, format: (value: number) => string): Told {
+  return range.low <= 0 && range.high > 0
+    ? { figure: `< ${format(range.high)}`, unit, range: 'not proved yet' }
+    : { figure: format(range.best), unit, range: `${format(range.low)} to ${format(range.high)}` };
+}
+
 /** The rate along an axis, in litres where they are known; undefined where there is none. */
 export function rateInWords(units: Units, analysis: Analysis, axis: Axis | undefined): Told | undefined {
   if (!axis?.perThousand) {
     return undefined;
   }
   if (axis.litresPer1000Km) {
-    const { low, best, high } = axis.litresPer1000Km;
-    return {
-      figure: units.format('oilRate', best),
-      unit: units.symbol('oilRate'),
-      range: `${units.format('oilRate', low)} to ${units.format('oilRate', high)}`,
-    };
+    return told(axis.litresPer1000Km, units.symbol('oilRate'), (v) => units.format('oilRate', v));
   }
   if (axis.mlPerHour) {
-    return { figure: plain(axis.mlPerHour.best), unit: 'mL/h', range: withinRange(axis.mlPerHour) };
+    return told(axis.mlPerHour, 'mL/h', plain);
   }
-  const per = analysis.perLitre;
-  const scaled = per
-    ? {
-        low: axis.perThousand.low / per,
-        best: axis.perThousand.best / per,
-        high: axis.perThousand.high / per,
-      }
-    : axis.perThousand;
-  const name = per ? 'L' : label('StickUnit', analysis.unit);
-  return { figure: plain(scaled.best), unit: name + OVER[axis.meter], range: withinRange(scaled) };
+  const per = analysis.perLitre ?? 1;
+  const { low, best, high } = axis.perThousand;
+  const name = analysis.perLitre ? 'L' : label('StickUnit', analysis.unit);
+  return told({ low: low / per, best: best / per, high: high / per }, name + OVER[axis.meter], plain);
 }
 
 function plain(value: number): string {

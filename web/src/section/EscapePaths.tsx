@@ -21,10 +21,15 @@ const DASHES: Record<EscapePath['sureness'], string | undefined> = {
   OPEN: '1 6',
 };
 
-/** Line weight says how much: it doubles with each fourfold area. How much oil is not known here. */
-function weight(path: EscapePath): number {
+/**
+ * Line weight says how much: it doubles with each fourfold area. Oil by how much the engine uses, as far as that was measured;
+ * what of it goes which way nobody knows.
+ */
+function weight(path: EscapePath, mlPerHour: number | undefined): number {
   if (isOil(path)) {
-    return path.sureness === 'OPEN' ? 2 : 4.5;
+    const measured =
+      mlPerHour === undefined ? 4.5 : Math.max(2, Math.min(10, 2 + 1.6 * Math.log2(1 + mlPerHour / 5)));
+    return path.sureness === 'OPEN' ? 2 : measured;
   }
   if (path.sureness === 'OPEN') {
     return 3;
@@ -36,6 +41,7 @@ function weight(path: EscapePath): number {
 /** The ways that air and oil take past one cylinder, as they are known. */
 export function EscapePaths({ h, sheet, cylinder, x, width, depth, towardsRight }: Props) {
   const bore = boreOf(x, width);
+  const oilRate = sheet.oil.analysis.axes.find((a) => a.mlPerHour)?.mlPerHour?.best;
   return (
     <g fill="none">
       {sheet.diagnosis.paths
@@ -47,7 +53,14 @@ export function EscapePaths({ h, sheet, cylinder, x, width, depth, towardsRight 
             stroke={isOil(p) ? 'var(--oil)' : 'var(--leak)'}
             strokeLinecap={p.sureness === 'OPEN' ? 'round' : 'butt'}
           >
-            <Path h={h} path={p} bore={bore} depth={depth} right={!!p.towards && towardsRight(p.towards)} />
+            <Path
+              oilRate={oilRate}
+              h={h}
+              path={p}
+              bore={bore}
+              depth={depth}
+              right={!!p.towards && towardsRight(p.towards)}
+            />
           </g>
         ))}
     </g>
@@ -55,6 +68,8 @@ export function EscapePaths({ h, sheet, cylinder, x, width, depth, towardsRight 
 }
 
 interface PathProps {
+  /** mL/h of the whole engine. */
+  oilRate?: number;
   h: Heights;
   path: EscapePath;
   bore: Bore;
@@ -62,8 +77,8 @@ interface PathProps {
   right: boolean;
 }
 
-function Path({ h, path, bore, depth, right }: PathProps) {
-  const w = weight(path);
+function Path({ oilRate, h, path, bore, depth, right }: PathProps) {
+  const w = weight(path, oilRate);
   const line = { strokeWidth: w, strokeDasharray: DASHES[path.sureness] };
   const crown = crownY(h, depth);
   const port = (bore.right - bore.left) * 0.26;

@@ -21,7 +21,7 @@ class DemoFindingsTest {
     private static final Path TABLE = Path.of("src/test/resources/findings/demo.txt");
 
     /** Other tests load copies behind them. */
-    private static final int DEMO_JOBS = 10;
+    private static final int DEMO_JOBS = 11;
 
     @Test
     void theDemoJobsFindWhatTheyFound() throws IOException {
@@ -67,6 +67,21 @@ class DemoFindingsTest {
         sheet.at("/leakdown/crossChecks")
                 .forEach(c -> lines.add("check    " + c.at("/cylinder").asInt() + " "
                         + c.at("/outcome").asString()));
+        sheet.at("/blowby/analysis/points")
+                .forEach(p -> lines.add("blow-by  " + p.at("/point").asString()
+                        + String.format(" %.0f Pa", p.at("/pressurePa/best").asDouble())
+                        + (p.has("flowLPerMin")
+                                ? String.format(
+                                        " %.0f L/min", p.at("/flowLPerMin/best").asDouble())
+                                : "")));
+        sheet.at("/oil/analysis/axes")
+                .forEach(a -> lines.add("oil      " + a.at("/meter").asString()
+                        + (a.has("mlPerHour")
+                                ? String.format(
+                                        " %.1f mL/h", a.at("/mlPerHour/best").asDouble())
+                                : "")));
+        sheet.at("/oil/analysis/faults")
+                .forEach(f -> lines.add("fault    " + f.at("/kind").asString() + " " + joined(f.at("/entries"))));
         sheet.at("/seen/statements")
                 .forEach(s -> lines.add("finding  " + s.at("/rule").asString() + " " + joined(s.at("/cylinders"))
                         + String.format(" %.1f", s.at("/weight/likelihoodRatio").asDouble())));

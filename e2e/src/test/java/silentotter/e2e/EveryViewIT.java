@@ -57,6 +57,9 @@ class EveryViewIT extends DemoWindowsTest {
                 "/jobs/9/inside",
                 "/jobs/10/crankcase",
                 "/jobs/9/leakdown",
+                "/jobs/2/blow-by",
+                "/jobs/1/oil",
+                "/jobs/6/oil",
                 "/jobs/1/report"
             })
     void isReadByAnybodyAndReachedByAnyHand(String path) {

@@ -69,7 +69,7 @@ class ReachIT extends WindowsTest {
                 .asLong();
     }
 
-    private static void inView(Page page, String what, Locator element) {
+    static void inView(Page page, String what, Locator element) {
         element.waitFor();
         for (int i = 0; i < 50 && !(Boolean) element.evaluate(IN_VIEW); i++) {
             page.waitForTimeout(100);
@@ -206,7 +206,7 @@ class ReachIT extends WindowsTest {
     void theWholeRoundGoesByKeysAlone() {
         long job = newJob(4, "INLINE");
         Page page = browser.open(app.url("/jobs/" + job + "/intake"));
-        for (String station : List.of("signs", "smoke", "plugs", "inside", "")) {
+        for (String station : List.of("signs", "smoke", "blow-by", "plugs", "inside", "")) {
             page.locator("h1")
                     .waitFor(new Locator.WaitForOptions()
                             .setState(com.microsoft.playwright.options.WaitForSelectorState.ATTACHED));
@@ -253,7 +253,8 @@ class ReachIT extends WindowsTest {
             button(page, "Save").tap();
         }
         assertThat(page.locator("[data-verdict]")).containsText("cylinder 3");
-        for (String station : List.of("Intake", "Signs", "Smoke", "Plugs", "Inside", "Leak-d.", "Verdict", "Compr.")) {
+        for (String station : List.of(
+                "Intake", "Signs", "Smoke", "Blow-by", "Plugs", "Inside", "Leak-d.", "Oil", "Verdict", "Compr.")) {
             Locator link = page.locator("nav a:has([aria-hidden]:text-is('" + station + "'))");
             inView(page, station, link);
             link.tap();

@@ -35,6 +35,8 @@ final class LevelFit {
     private final double[] beta;
     private final RealMatrix covariance;
     private final double[] residuals;
+    /** Worked out when it is first asked for. */
+    private List<Run> runs = List.of();
 
     private LevelFit(
             List<Stretch> stretches,
@@ -339,21 +341,17 @@ final class LevelFit {
 
     /** The fitted line, pour by pour. */
     List<Run> runs() {
-        List<Run> runs = new ArrayList<>();
-        stretches.forEach(s -> new Walk(s).into(runs));
+        if (runs.isEmpty()) {
+            List<Run> all = new ArrayList<>();
+            stretches.forEach(s -> new Walk(s).into(all));
+            runs = List.copyOf(all);
+        }
         return runs;
     }
 
     /** The level at the last point of the log. */
     Level now() {
-        List<Run> last = new ArrayList<>();
-        new Walk(stretches.get(stretches.size() - 1)).into(last);
-        return last.get(last.size() - 1).to();
-    }
-
-    /** The level beyond the last point, nothing poured meanwhile. */
-    Level ahead(double at) {
-        return new Walk(stretches.get(stretches.size() - 1)).ahead(at);
+        return runs().get(runs().size() - 1).to();
     }
 
     /** Goes through one stretch as time did: what is known of the poured error at each place. */
@@ -435,11 +433,6 @@ final class LevelFit {
                 }
             }
             runs.add(new Run(level(from), level(last)));
-        }
-
-        Level ahead(double at) {
-            into(new ArrayList<>());
-            return level(at);
         }
     }
 

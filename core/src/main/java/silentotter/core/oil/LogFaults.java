@@ -2,8 +2,12 @@ package silentotter.core.oil;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import silentotter.core.oil.LevelFit.Gain;
 import silentotter.core.oil.LevelFit.Slip;
 import silentotter.core.oil.OilLog.Dip;
@@ -25,10 +29,10 @@ final class LogFaults {
     private static final double LEAST_MM = 4;
 
     private static final double LEAST_SPANS = 0.15;
-    /** Beyond so many dips only the places around those that lie off are looked at. */
+    /** Up to so many dips all places are looked at, beyond them so many of each kind. */
     private static final int ALL_PLACES = 200;
 
-    private static final double LIES_OFF = 2.5;
+    private static final int PLACES = 25;
     /** Above the full mark by more than the hand that reads and a little over is filled too full. */
     private static final double OVER_SPANS = 0.1;
 
@@ -71,6 +75,18 @@ final class LogFaults {
         return fit;
     }
 
+    /** The fit of the same log along another meter, with the same taken out. */
+    Optional<LevelFit> fit(OilLog other) {
+        List<Slip> there = new ArrayList<>();
+        for (Slip slip : slips) {
+            int number = log.dips().get(slip.dip()).entry().number();
+            IntStream.range(0, other.dips().size())
+                    .filter(i -> other.dips().get(i).entry().number() == number)
+                    .forEach(i -> there.add(new Slip(i, slip.isStep())));
+        }
+        return other.fit(there).or(() -> other.fit(List.of()));
+    }
+
     private double least() {
         return log.stick().unit() == StickUnit.MILLIMETRES ? LEAST_MM : LEAST_SPANS;
     }
@@ -109,24 +125,32 @@ final class LogFaults {
         return !slip.isStep() && isDoubtful(log.dips().get(slip.dip())) ? CLEAR_OF_DOUBTFUL : CLEAR;
     }
 
+    /** Where a slip may be: everywhere, but in a long log only where neighbours differ most and where dips lie off most. */
     private List<Slip> places() {
-        List<Slip> all = new ArrayList<>();
         double[] off = fit.residuals();
-        for (int i = 0; i < off.length; i++) {
-            boolean looked = off.length <= ALL_PLACES || Math.abs(off[i]) > LIES_OFF;
-            if (looked) {
-                int dip = i;
-                boolean firstOfStretch = i == 0
-                        || log.dips().get(i - 1).stretch() != log.dips().get(i).stretch();
-                if (!firstOfStretch && slips.stream().noneMatch(s -> s.isStep() && s.dip() == dip)) {
-                    all.add(new Slip(i, true));
-                }
-                if (slips.stream().noneMatch(s -> !s.isStep() && s.dip() == dip)) {
-                    all.add(new Slip(i, false));
-                }
-            }
+        double[] apart = new double[off.length];
+        for (int i = 1; i < off.length; i++) {
+            boolean sameStretch =
+                    log.dips().get(i - 1).stretch() == log.dips().get(i).stretch();
+            apart[i] = sameStretch ? Math.abs(off[i] - off[i - 1]) : -1;
         }
-        return all;
+        return Stream.concat(
+                        most(i -> apart[i], off.length)
+                                .filter(i -> i > 0 && apart[i] >= 0)
+                                .mapToObj(i -> new Slip(i, true)),
+                        most(i -> Math.abs(off[i]), off.length).mapToObj(i -> new Slip(i, false)))
+                .filter(s -> !slips.contains(s))
+                .toList();
+    }
+
+    private static IntStream most(IntToDoubleFunction of, int dips) {
+        return dips <= ALL_PLACES
+                ? IntStream.range(0, dips)
+                : IntStream.range(0, dips)
+                        .boxed()
+                        .sorted(Comparator.comparingDouble(i -> -of.applyAsDouble(i)))
+                        .limit(PLACES)
+                        .mapToInt(Integer::intValue);
     }
 
     private void name(Slip slip, double size) {

@@ -77,23 +77,25 @@ final class OilAnalyst {
 
     /** The same stick with a litre's worth learnt from what was poured between its dips. */
     private Optional<Stick> taught(Stick told) {
-        return meters(told)
+        return Stream.of(Meter.values())
                 .flatMap(m -> on(m, told.knowing(1, 0)).learn().stream())
                 .filter(l -> l.perLitre() > 0 && l.sigma() < LEARNT_WELL * l.perLitre())
                 .findFirst()
                 .map(l -> told.knowing(l.perLitre(), l.sigma() / l.perLitre()));
     }
 
-    /** Meters with two dips apart, the one with most dips first; by date only where there is nothing else. */
-    private Stream<Meter> meters(Stick own) {
+    /** Along each meter with dips apart, the one with most of them first; by date only where there is nothing else. */
+    private List<OilLog> logs() {
         return Stream.of(Meter.values())
-                .filter(m -> on(m, own).fit(List.of()).isPresent())
-                .sorted(Comparator.<Meter>comparingInt(m -> m == Meter.DATE ? 1 : 0)
-                        .thenComparing(m -> -on(m, own).dips().size()));
+                .map(m -> on(m, stick))
+                .filter(OilLog::hasDipsApart)
+                .sorted(Comparator.<OilLog>comparingInt(l -> l.meter() == Meter.DATE ? 1 : 0)
+                        .thenComparing(l -> -l.dips().size()))
+                .toList();
     }
 
     private OilAnalysis analysis(OilSchool leading) {
-        List<OilLog> logs = meters(stick).map(m -> on(m, stick)).toList();
+        List<OilLog> logs = logs();
         List<OilFault> faults = new ArrayList<>(slips.faults());
         Optional<OilLog> primary = logs.stream().findFirst();
         Optional<LogFaults> found = primary.flatMap(LogFaults::in);
@@ -102,7 +104,7 @@ final class OilAnalyst {
         List<AxisResult> axes = new ArrayList<>();
         for (OilLog log : logs) {
             boolean first = log == primary.orElse(null);
-            (first ? fit : LogFaults.in(log).map(LogFaults::fit)).ifPresent(f -> axes.add(axis(log, f)));
+            (first ? fit : found.flatMap(f -> f.fit(log))).ifPresent(f -> axes.add(axis(log, f)));
         }
         primary.ifPresent(log -> fit.flatMap(f -> drained(log, f)).ifPresent(faults::add));
         notes(primary, fit);
@@ -440,9 +442,15 @@ final class OilAnalyst {
         return times(litres(levels).orElse(levels), step(meter));
     }
 
+    /** A rate from where to where; one that may be nothing only has an upper end. */
     private String range(Meter meter, Estimate<Double> rate) {
+        String most = told(meter, rate.high(), true);
+        return rate.low() < 0 && rate.high() > 0 ? "up to " + most : told(meter, rate.low(), false) + " to " + most;
+    }
+
+    private String told(Meter meter, double rate, boolean withUnit) {
         if (stick.perLitre().isPresent() && meter == Meter.DISTANCE) {
-            return Say.litresPer1000Km(rate.low()) + " to " + Say.litresPer1000Km(rate.high());
+            return Say.litresPer1000Km(rate);
         }
         String unit = stick.perLitre().isPresent() ? "L" : stick.unit().words();
         String over = switch (meter) {
@@ -450,7 +458,7 @@ final class OilAnalyst {
             case HOURS -> " per 100 h";
             case DATE -> " a month";
         };
-        return two(rate.low()) + " to " + two(rate.high()) + " " + unit + over;
+        return two(rate) + (withUnit ? " " + unit + over : "");
     }
 
     private static String two(double value) {

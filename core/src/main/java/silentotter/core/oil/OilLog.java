@@ -239,6 +239,17 @@ final class OilLog {
         return less;
     }
 
+    /** Whether some stretch has two dips at different places. */
+    boolean hasDipsApart() {
+        for (int i = 1; i < dips.size(); i++) {
+            if (dips.get(i).stretch() == dips.get(i - 1).stretch()
+                    && dips.get(i).at() > dips.get(i - 1).at()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     Optional<LevelFit> fit(List<LevelFit.Slip> slips) {
         return LevelFit.of(stretches, stick.perLitre().orElse(1.0), slips);
     }

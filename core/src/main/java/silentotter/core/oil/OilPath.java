@@ -12,7 +12,7 @@ public enum OilPath {
     RINGS(
             Suspect.OIL_CONTROL,
             "Smoke under load and wet crowns by camera: rings. Good leak-down does not clear the oil ring."),
-    STEMS(Suspect.STEM_SEAL, "A puff after judged, smoke after overrun, wet valve backs by camera."),
+    STEMS(Suspect.STEM_SEAL, "A puff after standing, smoke after overrun, wet valve backs by camera."),
     BREATHER(Suspect.VENTILATION, "Lead the breather into a bottle and run it: what is caught is its part."),
     TURBO(Suspect.TURBO_SEAL, "Take the duct off before and behind the turbo: oil behind it only is its seal."),
     OVER_OILING(

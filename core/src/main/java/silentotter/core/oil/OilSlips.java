@@ -1,10 +1,13 @@
 package silentotter.core.oil;
 
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import silentotter.core.engine.OilData;
@@ -60,31 +63,32 @@ final class OilSlips {
     }
 
     private void writtenTwice() {
-        for (int i = 0; i < log.size(); i++) {
-            OilEntry e = log.get(i);
-            for (int j = 0; j < i; j++) {
-                OilEntry other = log.get(j);
-                if (!e.isDip() && alike(e, other) && !leftOut.contains(other.number())) {
-                    leftOut.add(e.number());
-                    faults.add(new OilFault(
-                            OilFaultKind.DOUBLE_ENTRY,
-                            List.of(other.number(), e.number()),
-                            e.litres().map(l -> l.best()),
-                            "The same " + e.kind().words() + amount(e) + " stands in the log twice" + when(e)
-                                    + "; it is counted once.",
-                            "Ask whether it was poured once or twice; set one aside, or change it."));
-                    break;
-                }
+        Map<Same, OilEntry> first = new HashMap<>();
+        for (OilEntry e : log) {
+            OilEntry other = e.isDip() ? null : first.putIfAbsent(Same.of(e), e);
+            if (other != null) {
+                leftOut.add(e.number());
+                faults.add(new OilFault(
+                        OilFaultKind.DOUBLE_ENTRY,
+                        List.of(other.number(), e.number()),
+                        e.litres().map(l -> l.best()),
+                        "The same " + e.kind().words() + amount(e) + " stands in the log twice" + when(e)
+                                + "; it is counted once.",
+                        "Ask whether it was poured once or twice; set one aside, or change it."));
             }
         }
     }
 
-    private static boolean alike(OilEntry a, OilEntry b) {
-        return a.kind() == b.kind()
-                && a.date().equals(b.date())
-                && a.km().equals(b.km())
-                && a.hours().equals(b.hours())
-                && a.litres().map(l -> l.best()).equals(b.litres().map(l -> l.best()));
+    /** What makes two pours the same one. */
+    private record Same(
+            OilEntryKind kind,
+            Optional<LocalDate> date,
+            Optional<Double> km,
+            Optional<Double> hours,
+            Optional<Double> litres) {
+        static Same of(OilEntry e) {
+            return new Same(e.kind(), e.date(), e.km(), e.hours(), e.litres().map(l -> l.best()));
+        }
     }
 
     static String amount(OilEntry e) {
