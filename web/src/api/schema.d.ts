@@ -2166,6 +2166,7 @@ export interface components {
         };
         OilEntryChange: {
             entry: components["schemas"]["OilEntryDocument"];
+            was: components["schemas"]["OilEntryDocument"];
         };
         OilEntryDocument: {
             afterPouring?: boolean;
@@ -2345,6 +2346,10 @@ export interface components {
             water?: "RAW" | "COOLANT";
             waterDrained?: boolean;
         };
+        OilTrialChange: {
+            trial: components["schemas"]["OilTrialDocument"];
+            was: components["schemas"]["OilTrialDocument"];
+        };
         OilTrialDocument: {
             /** Format: double */
             abortMm?: number;
@@ -2509,6 +2514,8 @@ export interface components {
                 /** Format: double */
                 low: number;
             };
+            /** Format: double */
+            highestPa: number;
             /** Format: double */
             inchesWater: number;
             noShare?: string;
@@ -4608,7 +4615,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OilTrialDocument"];
+                "application/json": components["schemas"]["OilTrialChange"];
             };
         };
         responses: {

@@ -34,7 +34,8 @@ export function Results({ sheet }: { sheet: Sheet }) {
                 {p.point !== 'AS_FOUND' && p.ventilation === 'AS_FOUND' && ', ventilation working'}
                 <span className="block font-normal text-soft">
                   {[
-                    p.readings > 1 && `${p.readings} readings`,
+                    p.readings > 1 &&
+                      `${p.readings} readings, highest ${units.format('crankcase', p.highestPa)}`,
                     p.speedRpm && `${p.speedRpm} rpm`,
                     p.pulsing && 'pulsing',
                     p.doubted && 'two gauges disagree',

@@ -72,9 +72,18 @@ export function EntryBar({ hand }: { hand: OilHand }) {
       <div className="mt-2 flex flex-wrap items-end gap-x-2 gap-y-2">
         {isDip ? (
           <>
-            <div className={NARROW}>
+            <Choice
+              label="Read in"
+              value={inSpans ? 'spans' : 'mm'}
+              options={[
+                ['mm', units.symbol('length')],
+                ['spans', 'spans'],
+              ]}
+              onChange={(v) => v && hand.setInSpans(v === 'spans')}
+            />
+            <div className="w-[4.5rem]">
               <QuantityField
-                label="Waited"
+                label="Wait"
                 unit="min"
                 value={around.waitMinutes}
                 onCommit={(v) => say({ waitMinutes: v })}
@@ -83,7 +92,7 @@ export function EntryBar({ hand }: { hand: OilHand }) {
             <Choice
               label="Stood"
               value={around.ground}
-              options={labels('Ground')}
+              options={labels('Ground').filter(([g]) => g !== 'UNKNOWN')}
               onChange={(v) => say({ ground: v })}
             />
             <Choice

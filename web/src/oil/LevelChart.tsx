@@ -19,6 +19,14 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
   const svg = useRef<SVGSVGElement>(null);
   const { analysis, entries } = sheet.oil;
   const low = analysis.low ?? undefined;
+  // A stick whose span nobody knows in millimetres is set in spans: only its marks are there to be seen.
+  const inSpans = low === undefined || analysis.unit === 'SPANS';
+  const level =
+    hand.level === undefined || hand.inSpans === inSpans
+      ? hand.level
+      : hand.inSpans
+        ? -hand.level * low!
+        : undefined;
   const width = Math.max(420, size.width);
   const spots = axis?.spots ?? [];
   const lines = axis?.lines ?? [];
@@ -27,7 +35,7 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
   const levels = [
     0,
     low ?? -1,
-    hand.level ?? 0,
+    level ?? 0,
     ...dips.map((d) => d.level!),
     ...lines.flatMap((l) => [l.from.level, l.to.level]),
   ];
@@ -48,6 +56,8 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
   const to = Math.min(axis?.lowAt?.high ?? latest, latest + 0.8 * reach) + reach * 0.04;
   const x = (at: number) => LEFT + ((at - from) / (to - from)) * (width - LEFT - RIGHT);
 
+  const next = analysis.due.find((d) => d.kind === 'NEXT_DIP');
+  const nextDip = axis?.meter === 'HOURS' ? next?.hours : axis?.meter === 'DISTANCE' ? next?.km : undefined;
   const heights = heightsOf(spots, lines);
   const chosen = spots.findIndex((s) => s.entry === hand.chosen);
   const choose = (i: number) => spots[i] && hand.setChosen(spots[i].entry);
@@ -69,14 +79,14 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
     if (r && (e.type === 'pointerdown' || e.buttons > 0)) {
       e.preventDefault();
       hand.pick('DIP');
-      hand.setLevel(levelUnder(((e.clientY - r.top) / r.height) * HEIGHT));
+      hand.setLevel(levelUnder(((e.clientY - r.top) / r.height) * HEIGHT), inSpans);
     }
   };
   const stickKeys = (e: KeyboardEvent) => {
     const by = { ArrowUp: 0.5, ArrowDown: -0.5, PageUp: 5, PageDown: -5 }[e.key];
     if (by) {
       e.preventDefault();
-      hand.setLevel((hand.level ?? 0) + by * (hand.inSpans ? 0.05 : 1));
+      hand.setLevel((level ?? 0) + by * (inSpans ? 0.05 : 1), inSpans);
     }
   };
   const parts = sheet.engine.engine.dipstickParts ?? 1;
@@ -129,6 +139,23 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
               />
             </g>
           )}
+          {nextDip !== undefined && nextDip <= to && (
+            <g>
+              <path
+                d={`M${x(nextDip)} ${TOP}V${HEIGHT - 20}`}
+                stroke="var(--act)"
+                strokeWidth={1.5}
+                strokeDasharray="3 3"
+              />
+              <text
+                x={Math.max(x(nextDip), x(latest) + 44)}
+                y={HEIGHT - 7}
+                className="fill-[var(--act)] text-[14px] font-semibold"
+              >
+                next dip
+              </text>
+            </g>
+          )}
           {now && (
             <g>
               <path
@@ -152,7 +179,7 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
               {onAxis(units, axis.meter, axis.lowAt.high)}
             </text>
           )}
-          {ticks(from, latest).map((at) => (
+          {(spots.length ? ticks(from, latest) : []).map((at) => (
             <text
               key={at}
               x={x(at)}
@@ -218,8 +245,8 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
           tabIndex={0}
           aria-label="Dipstick: tap where the oil stands"
           aria-orientation="vertical"
-          aria-valuenow={hand.level ?? 0}
-          aria-valuetext={hand.level === undefined ? 'not read' : `${hand.level} from full`}
+          aria-valuenow={level ?? 0}
+          aria-valuetext={level === undefined ? 'not read' : `${level} from full`}
           data-stick
           onPointerDown={onStick}
           onPointerMove={onStick}
@@ -258,9 +285,9 @@ export function LevelChart({ sheet, axis, hand }: { sheet: Sheet; axis?: Axis; h
               low
             </text>
           )}
-          {hand.level !== undefined && (
+          {level !== undefined && (
             <path
-              d={`M58 ${y(hand.level)}H72V${y(low ?? -1) + 22}l-7 8l-7 -8Z`}
+              d={`M58 ${y(level)}H72V${y(low ?? -1) + 22}l-7 8l-7 -8Z`}
               fill="var(--oil)"
               opacity={0.65}
             />

@@ -39,7 +39,7 @@ export function Lines({ sheet, hand }: { sheet: Sheet; hand: OilHand }) {
               {e.setAside ? 'Count again' : 'Set aside'}
             </button>
           </div>
-          {open === e.id && <Change stored={e} change={(next) => hand.change(e.id, next)} />}
+          {open === e.id && <Change stored={e} change={(next) => hand.change(e, next)} />}
         </li>
       ))}
     </ul>

@@ -1,12 +1,13 @@
-import type { Sheet } from '../api/client';
+import type { Schemas, Sheet } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
 import { capital } from '../words/labels';
-import { describeEntry } from './inWords';
+import { describeEntry, protocol } from './inWords';
 
 /** Oil use on the report: the sentence for the owner, what is proved, trials, and the log it rests on. */
 export function OilPrinted({ sheet }: { sheet: Sheet }) {
   const units = useUnits();
-  const { analysis, entries } = sheet.oil;
+  const { analysis, entries, trials } = sheet.oil;
+  const counting = trials.filter((t) => !t.setAside);
   if (entries.length === 0) {
     return null;
   }
@@ -30,10 +31,8 @@ export function OilPrinted({ sheet }: { sheet: Sheet }) {
           {c.date && `, ${c.date}`}: {c.says}
         </p>
       ))}
-      {analysis.trials.map((t) => (
-        <p key={t.from}>
-          Trial from {t.from}: {t.says}
-        </p>
+      {counting.map((t, i) => (
+        <TrialReport key={t.id} sheet={sheet} stored={t} result={analysis.trials[i]} />
       ))}
       {analysis.due.map((d) => (
         <p key={d.kind + d.says} className="font-medium">
@@ -48,6 +47,41 @@ export function OilPrinted({ sheet }: { sheet: Sheet }) {
           </li>
         ))}
       </ol>
+    </section>
+  );
+}
+
+/** A trial by itself: how it was run, what it found, and the dips it rests on. */
+function TrialReport({
+  sheet,
+  stored,
+  result,
+}: {
+  sheet: Sheet;
+  stored: Schemas['StoredTrial'];
+  result?: Schemas['TrialResult'];
+}) {
+  const units = useUnits();
+  const t = stored.trial;
+  const within = sheet.oil.entries.filter(
+    ({ entry, setAside }) => !setAside && entry.date && entry.date >= t.from && (!t.to || entry.date <= t.to),
+  );
+  return (
+    <section className="my-2 break-inside-avoid border-l-4 border-oil pl-3">
+      <p className="font-medium">
+        Trial from {t.from} {t.to ? `to ${t.to}` : '(running)'}: {t.load}
+      </p>
+      <p className="text-soft">{protocol(units, t)}</p>
+      {result && <p>{result.says}</p>}
+      {result?.gramsPerKwh && (
+        <p>
+          {Math.max(0, result.gramsPerKwh.low).toFixed(2)} to {result.gramsPerKwh.high.toFixed(2)} g/kWh at
+          that load.
+        </p>
+      )}
+      <p className="text-[0.875rem] text-soft">
+        {within.map((e) => describeEntry(units, e.entry)).join('. ')}
+      </p>
     </section>
   );
 }

@@ -14,7 +14,7 @@ import { describeEntry, rateInWords } from './inWords';
 import { LevelChart } from './LevelChart';
 import { Lines } from './Lines';
 import { Page } from './Page';
-import { Changes, Faults, Notes, Proofs } from './Results';
+import { AlsoAs, Changes, Faults, Notes, Proofs } from './Results';
 import { Schools } from './Schools';
 import { Trials } from './Trials';
 import { type Axis, type OilHand, useOil } from './useOil';
@@ -48,7 +48,9 @@ export function OilStation({ sheet }: ScreenProps) {
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <div className="shrink-0 border-b border-hair px-4 pt-2">
           <Head sheet={sheet} axis={axis} setMeter={setMeter} />
-          {sheet.oil.entries.length > 0 && <LevelChart sheet={sheet} axis={axis} hand={hand} />}
+          {(sheet.oil.entries.length > 0 || tab !== 'page') && (
+            <LevelChart sheet={sheet} axis={axis} hand={hand} />
+          )}
           <Chosen sheet={sheet} hand={hand} />
         </div>
         <EntryBar hand={hand} />
@@ -56,7 +58,10 @@ export function OilStation({ sheet }: ScreenProps) {
           <BenchTab value="results">
             <Faults sheet={sheet} hand={hand} />
             <div className="grid grid-cols-2 gap-6 narrow:grid-cols-1">
-              <Proofs sheet={sheet} />
+              <div className="space-y-3">
+                <Proofs sheet={sheet} />
+                <AlsoAs sheet={sheet} />
+              </div>
               <Due sheet={sheet} />
             </div>
             <Changes sheet={sheet} />

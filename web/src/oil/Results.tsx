@@ -1,4 +1,5 @@
 import type { Schemas, Sheet } from '../api/client';
+import { withinRange } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { capital } from '../words/labels';
 import { describeEntry } from './inWords';
@@ -71,6 +72,22 @@ export function Proofs({ sheet }: { sheet: Sheet }) {
       ))}
     </section>
   );
+}
+
+/** The same rate by everything else that it can be counted by. */
+export function AlsoAs({ sheet }: { sheet: Sheet }) {
+  const units = useUnits();
+  const { axes, percentOfFuel, gramsPerKwh } = sheet.oil.analysis;
+  const km = axes.find((a) => a.litresPer1000Km)?.litresPer1000Km;
+  const hours = axes.find((a) => a.mlPerHour)?.mlPerHour;
+  const also = [
+    km &&
+      `${units.format('oilRate', km.low)} to ${units.format('oilRate', km.high)} ${units.symbol('oilRate')}`,
+    hours && `${withinRange(hours)} mL/h`,
+    percentOfFuel && `${withinRange(percentOfFuel)} % of the fuel`,
+    gramsPerKwh && `${withinRange(gramsPerKwh)} g/kWh`,
+  ].filter(Boolean);
+  return also.length < 2 ? null : <p>The same as {also.join(', ')}.</p>;
 }
 
 /** What was done to the engine, and what that changed. */

@@ -5,6 +5,7 @@ import { QuantityField } from '../ui/QuantityField';
 import { TextField } from '../ui/TextField';
 import { YesNo } from '../ui/YesNo';
 import { useUnits } from '../units/UnitsContext';
+import { protocol } from './inWords';
 import type { Axis } from './useOil';
 
 type Trial = Schemas['OilTrialDocument'];
@@ -37,8 +38,13 @@ function useTrial(sheet: Sheet) {
     add: useChange(id, (body: Trial) =>
       answer(api.POST('/api/jobs/{id}/oil/trials', { params: { path: { id } }, body })),
     ),
-    change: useChange(id, ({ trialId, body }: { trialId: number; body: Trial }) =>
-      answer(api.PUT('/api/jobs/{id}/oil/trials/{trialId}', { params: { path: { id, trialId } }, body })),
+    change: useChange(id, ({ stored, trial }: { stored: Stored; trial: Trial }) =>
+      answer(
+        api.PUT('/api/jobs/{id}/oil/trials/{trialId}', {
+          params: { path: { id, trialId: stored.id } },
+          body: { was: stored.trial, trial },
+        }),
+      ),
     ),
     setAside: useChange(id, ({ trialId, reason }: { trialId: number; reason?: string }) =>
       answer(
@@ -66,26 +72,12 @@ function OneTrial({
   const { change, setAside } = useTrial(sheet);
   const t = stored.trial;
   const error = change.error instanceof Refusal ? change.error : undefined;
-  const every = [
-    t.everyHours != null && `${t.everyHours} h`,
-    t.everyKm != null && units.withUnit('distance', t.everyKm),
-  ].filter(Boolean);
   return (
     <section className={stored.setAside ? 'text-soft' : ''} aria-label={`Trial from ${t.from}`}>
       <h3 className="text-[1.125rem] font-semibold">
         Trial from {t.from} {t.to ? `to ${t.to}` : '(running)'}: {t.load}
       </h3>
-      <p className="text-soft">
-        {[
-          t.loadKw != null && `${t.loadKw} kW`,
-          every.length > 0 && `checkpoint every ${every.join(' or ')}`,
-          t.cleanPlugs === true ? 'clean plugs in' : t.cleanPlugs === false && 'plugs left as they were',
-          t.abortMm != null &&
-            `abort mark ${units.editable('length', -t.abortMm)} ${units.symbol('length')} below full`,
-        ]
-          .filter(Boolean)
-          .join(', ')}
-      </p>
+      <p className="text-soft">{protocol(units, t)}</p>
       {stored.setAside ? (
         <p>Set aside: {stored.setAside}</p>
       ) : (
@@ -111,9 +103,7 @@ function OneTrial({
               hint="2026-12-01"
               value={t.to}
               error={error?.at('to')}
-              onCommit={(v) =>
-                change.mutate({ trialId: stored.id, body: { ...t, to: v.trim() || undefined } })
-              }
+              onCommit={(v) => change.mutate({ stored, trial: { ...t, to: v.trim() || undefined } })}
             />
           </div>
         )}

@@ -63,6 +63,23 @@ function levelInWords(units: Units, mm: number): string {
     : `${units.editable('length', Math.abs(mm))} ${units.symbol('length')} ${mm < 0 ? 'below' : 'above'} full`;
 }
 
+/** How a trial is run, in words. */
+export function protocol(units: Units, t: Schemas['OilTrialDocument']): string {
+  const every = [
+    t.everyHours != null && `${t.everyHours} h`,
+    t.everyKm != null && units.withUnit('distance', t.everyKm),
+  ].filter(Boolean);
+  return [
+    t.loadKw != null && `${t.loadKw} kW`,
+    every.length > 0 && `checkpoint every ${every.join(' or ')}`,
+    t.cleanPlugs === true ? 'clean plugs in' : t.cleanPlugs === false && 'plugs left as they were',
+    t.abortMm != null &&
+      `abort mark ${units.editable('length', -t.abortMm)} ${units.symbol('length')} below full`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
 interface Told {
   figure: string;
   unit: string;

@@ -37,7 +37,7 @@ export function useOil(sheet: Sheet) {
   const id = sheet.job.id;
   const units = useUnits();
   const { unit } = sheet.oil.analysis;
-  const inSpans = unit === 'SPANS';
+  const [inSpans, setInSpans] = useState(unit === 'SPANS');
   const [kind, setKind] = useState<Kind>('DIP');
   const [around, setAround] = useState<Around>({ date: today() });
   const [weighed, setWeighed] = useState(false);
@@ -51,9 +51,12 @@ export function useOil(sheet: Sheet) {
       }),
     ),
   );
-  const change = useChange(id, ({ entryId, entry }: { entryId: number; entry: Entry }) =>
+  const change = useChange(id, ({ stored, entry }: { stored: StoredEntry; entry: Entry }) =>
     answer(
-      api.PUT('/api/jobs/{id}/oil/entries/{entryId}', { params: { path: { id, entryId } }, body: { entry } }),
+      api.PUT('/api/jobs/{id}/oil/entries/{entryId}', {
+        params: { path: { id, entryId: stored.id } },
+        body: { was: stored.entry, entry },
+      }),
     ),
   );
   const setAside = useChange(id, ({ entryId, reason }: { entryId: number; reason?: string }) =>
@@ -84,7 +87,9 @@ export function useOil(sheet: Sheet) {
     ],
   });
 
-  const number = parseNumber(typed.text);
+  // Several numbers are repeats of one dip.
+  const numbers = typed.text.trim().split(/\s+/).map(parseNumber);
+  const number = numbers.includes(undefined) ? undefined : numbers[0];
   const isDip = kind === 'DIP';
   /** The level that is typed or tapped now, in the units of the stick. */
   const level =
@@ -106,9 +111,14 @@ export function useOil(sheet: Sheet) {
     if (typed.resend((s) => s.entry.kind === kind)) {
       return;
     }
+    const repeats = numbers.length > 1 ? numbers.slice(1).map((n) => units.toBase('length', n!)) : undefined;
     const amount =
       number === undefined ? {} : weighed ? { kg: number } : { litres: units.toBase('volume', number) };
-    const value = isDip ? (inSpans ? { spansFromFull: level } : { mmFromFull: level }) : amount;
+    const value = isDip
+      ? inSpans
+        ? { spansFromFull: level }
+        : { mmFromFull: level, repeatsMm: repeats }
+      : amount;
     const {
       waitMinutes,
       ground,
@@ -165,6 +175,7 @@ export function useOil(sheet: Sheet) {
       on: key('k'),
       run: () => pick(kinds[(kinds.indexOf(kind) + 1) % kinds.length]!),
     },
+    cell.space('between numbers: the same dip, repeated'),
     { ...cell.clear, does: 'clear what is typed' },
   ]);
 
@@ -178,16 +189,19 @@ export function useOil(sheet: Sheet) {
     chosen,
     setChosen,
     inSpans,
+    setInSpans,
     level,
-    /** Sets the level by a tap on the stick, in its own units. */
-    setLevel: (value: number) =>
+    /** Sets the level by a tap on the stick, in spans or millimetres. */
+    setLevel: (value: number, spans: boolean) => {
+      setInSpans(spans);
       typed.type(
-        inSpans ? value.toFixed(2) : String(Number(units.editable('length', Math.round(value * 2) / 2))),
-      ),
+        spans ? value.toFixed(2) : String(Number(units.editable('length', Math.round(value * 2) / 2))),
+      );
+    },
     typed,
     save,
     write: (entry: Entry) => typed.submit({ text: '', key: newKey(), entry, sure: true }),
-    change: (entryId: number, entry: Entry) => change.mutate({ entryId, entry }),
+    change: (stored: StoredEntry, entry: Entry) => change.mutate({ stored, entry }),
     setAside: (entryId: number, reason?: string) => setAside.mutate({ entryId, reason }),
     problem: [change, setAside].find((m) => m.error)?.error?.message,
   };

@@ -147,15 +147,19 @@ class OilApiTest {
         add(job, dip("2026-03-11", 200, 10));
         long id = server.sheet(job).at("/oil/entries/1/id").asLong();
         String path = "/api/jobs/" + job + "/oil/entries/" + id;
-        assertThat(server.put(path, "{\"entry\": {" + dip("2026-03-11", 200, -10) + "}}")
-                        .statusCode())
-                .isEqualTo(200);
+        String right =
+                "{\"was\": {" + dip("2026-03-11", 200, 10) + "}, \"entry\": {" + dip("2026-03-11", 200, -10) + "}}";
+        assertThat(server.put(path, right).statusCode()).isEqualTo(200);
+        assertThat(server.put(path, right).statusCode())
+                .as("a window that saw the old line")
+                .isEqualTo(409);
         assertThat(server.sheet(job).at("/corrections").size()).isEqualTo(1);
         assertThat(server.sheet(job).at("/oil/analysis/axes/0/mlPerHour/best").asDouble())
                 .isCloseTo(7.5, within(1e-6));
         server.put(path + "/set-aside", "{\"reason\": \"another boat\"}");
         assertThat(server.sheet(job).at("/oil/analysis/axes").size()).isZero();
-        assertThat(server.put(path, "{\"entry\": {\"kind\": \"DIP\"}}").statusCode())
+        assertThat(server.put(path, "{\"was\": {" + dip("2026-03-11", 200, -10) + "}, \"entry\": {\"kind\": \"DIP\"}}")
+                        .statusCode())
                 .isEqualTo(400);
     }
 

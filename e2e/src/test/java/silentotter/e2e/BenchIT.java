@@ -182,6 +182,8 @@ class BenchIT extends WindowsTest {
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/leakdown$"));
         page.keyboard().press("]");
+        assertThat(page).hasURL(Pattern.compile("/oil$"));
+        page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/report$"));
         assertThat(button(page, "Print the sheet")).isVisible();
         page.keyboard().press("?");

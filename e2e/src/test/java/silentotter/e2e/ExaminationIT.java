@@ -140,6 +140,8 @@ class ExaminationIT extends WindowsTest {
                 .isVisible();
 
         page.keyboard().press("]");
+        assertThat(page.getByText("Ventilation working, engine idling")).isVisible();
+        page.keyboard().press("]");
         assertThat(button(page, "Plug 1: not looked at")).isVisible();
         page.keyboard().press("1");
         assertThat(button(page, "Plug 1: tan")).isVisible();

@@ -68,6 +68,8 @@ class FirstSliceIT {
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/leakdown$"));
         page.keyboard().press("]");
+        assertThat(page).hasURL(Pattern.compile("/oil$"));
+        page.keyboard().press("]");
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Print the sheet")))
                 .isVisible();
         String printed = new PDFTextStripper()

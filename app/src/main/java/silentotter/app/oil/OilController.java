@@ -38,7 +38,11 @@ record OilController(
 
     record OilPageText(String text, @Nullable DateOrder dateOrder) {}
 
-    record OilEntryChange(OilEntryDocument entry) {}
+    /** @param was what the sender saw, so that nothing is overwritten unseen */
+    record OilEntryChange(OilEntryDocument was, OilEntryDocument entry) {}
+
+    /** @param was what the sender saw */
+    record OilTrialChange(OilTrialDocument was, OilTrialDocument trial) {}
 
     record OilSetAside(@Nullable String reason) {}
 
@@ -85,7 +89,7 @@ record OilController(
 
     @PutMapping("/entries/{entryId}")
     SheetView changeOil(@PathVariable long id, @PathVariable long entryId, @RequestBody OilEntryChange body) {
-        logs.change(id, entryId, body.entry());
+        logs.change(id, entryId, body.was(), body.entry());
         return sheets.sheet(id);
     }
 
@@ -102,8 +106,8 @@ record OilController(
     }
 
     @PutMapping("/trials/{trialId}")
-    SheetView changeTrial(@PathVariable long id, @PathVariable long trialId, @RequestBody OilTrialDocument body) {
-        trials.change(id, trialId, body);
+    SheetView changeTrial(@PathVariable long id, @PathVariable long trialId, @RequestBody OilTrialChange body) {
+        trials.change(id, trialId, body.was(), body.trial());
         return sheets.sheet(id);
     }
 

@@ -12,6 +12,7 @@ import silentotter.app.change.Journal;
 import silentotter.app.change.SentBefore;
 import silentotter.app.change.Step;
 import silentotter.app.http.Asks;
+import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
 import silentotter.app.oil.OilMapper.Row;
 import silentotter.app.part.EnginePart;
@@ -126,11 +127,19 @@ class OilLogs implements EnginePart<List<StoredOilEntry>> {
         journal.touchedJobsOfEngine(engineId);
     }
 
-    /** Puts a line right; what it was stays in the trail. */
+    /**
+     * Puts a line right; what it was stays in the trail.
+     *
+     * @throws Conflict when it is not any more what the sender saw
+     */
     @Transactional
-    public void change(long jobId, long id, OilEntryDocument entry) {
+    public void change(long jobId, long id, OilEntryDocument was, OilEntryDocument entry) {
         long engineId = engineOf(jobId);
         Row row = row(engineId, id);
+        if (!document(row).equals(was)) {
+            throw new Conflict(
+                    "This line was changed in another window meanwhile. Look at it first; nothing was changed.");
+        }
         checked(0, entry, "");
         journal.step(jobId)
                 .set(ENTRY, id, "document", row.document(), documents.write(entry))

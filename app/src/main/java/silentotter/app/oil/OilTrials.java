@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.change.Step;
+import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
 import silentotter.app.oil.OilMapper.Row;
 import silentotter.app.part.EnginePart;
@@ -65,10 +66,15 @@ class OilTrials implements EnginePart<List<StoredTrial>> {
         journal.touchedJobsOfEngine(engineId);
     }
 
+    /** @throws Conflict when it is not any more what the sender saw */
     @Transactional
-    public void change(long jobId, long id, OilTrialDocument trial) {
+    public void change(long jobId, long id, OilTrialDocument was, OilTrialDocument trial) {
         long engineId = logs.engineOf(jobId);
         Row row = row(engineId, id);
+        if (!documents.read(row.document(), OilTrialDocument.class).equals(was)) {
+            throw new Conflict(
+                    "This trial was changed in another window meanwhile. Look at it first; nothing was changed.");
+        }
         checked(trial);
         journal.step(jobId)
                 .set(TRIAL, id, "document", row.document(), documents.write(trial))

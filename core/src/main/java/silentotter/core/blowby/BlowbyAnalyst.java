@@ -111,6 +111,7 @@ final class BlowbyAnalyst {
                 best / SlackTube.INCH_OF_WATER_PA,
                 spoken.size(),
                 highest - lowest,
+                highest,
                 used.stream().anyMatch(BlowbyReading::pulsing),
                 flow,
                 flow.map(f -> f.best() / engine.arrangement().count()),

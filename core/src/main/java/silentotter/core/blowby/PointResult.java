@@ -24,6 +24,7 @@ public record PointResult(
         double inchesWater,
         int readings,
         double spreadPa,
+        double highestPa,
         boolean pulsing,
         Optional<Estimate<Double>> flowLPerMin,
         Optional<Double> perCylinderLPerMin,
