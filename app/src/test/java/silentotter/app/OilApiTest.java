@@ -6,6 +6,8 @@ import static silentotter.app.Server.json;
 
 import java.io.StringReader;
 import java.net.http.HttpResponse;
+import java.time.Instant;
+import java.util.List;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
@@ -222,6 +224,65 @@ class OilApiTest {
                 .count();
         assertThat(due).isEqualTo(1);
         assertThat(server.post("/api/jobs/" + job + "/oil/reminders", "{\"date\": \"soon\", \"words\": \"\"}")
+                        .statusCode())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void whatRunsLowStandsAheadOfWhatIsOnlyDue() {
+        long job = jobWithStick();
+        for (int i = 0; i < 5; i++) {
+            add(job, dip("2026-0" + (3 + i) + "-01", 100 + 100 * i, -4 * i));
+        }
+        server.post("/api/jobs/" + job + "/oil/reminders", "{\"date\": \"2020-01-01\", \"words\": \"long overdue\"}");
+        long waiting = server.newJob();
+        server.send(
+                "PATCH",
+                "/api/jobs/" + waiting + "/examination/signs",
+                "application/json",
+                "{\"soak\": {\"startedAt\": \"" + Instant.now() + "\", \"minutes\": 20}}");
+        List<JsonNode> due = json(server.get("/api/due")).valueStream().toList();
+        List<String> own = due.stream()
+                .filter(d -> d.at("/jobId").asLong() == job)
+                .map(d -> d.at("/kind").asString())
+                .toList();
+        assertThat(own.indexOf("LOW_MARK")).isLessThan(own.indexOf("RETEST"));
+        assertThat(due)
+                .anyMatch(d -> d.at("/jobId").asLong() == waiting
+                        && d.at("/kind").asString().equals("SOAK")
+                        && d.at("/says").asString().contains("wait is over"));
+        JsonNode low = due.stream()
+                .filter(d -> d.at("/jobId").asLong() == job
+                        && d.at("/kind").asString().equals("LOW_MARK"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(low.at("/urgent").asBoolean()).isTrue();
+        assertThat(low.at("/says").asString()).contains("top up before");
+    }
+
+    @Test
+    void aTrialIsToldEndedAndSetAside() {
+        long job = jobWithStick();
+        for (int i = 0; i < 5; i++) {
+            add(job, dip("2026-03-0" + (1 + i), 100 + 10 * i, -2 * i));
+        }
+        String trial = "{\"from\": \"2026-03-02\", \"load\": \"harbour round\", \"loadKw\": 20}";
+        server.post("/api/jobs/" + job + "/oil/trials", trial);
+        server.post("/api/jobs/" + job + "/oil/trials", trial);
+        JsonNode oil = server.sheet(job).at("/oil");
+        assertThat(oil.at("/trials").size()).as("Enter twice").isEqualTo(1);
+        assertThat(oil.at("/analysis/trials/0/checkpoints").asInt()).isEqualTo(3);
+        String path =
+                "/api/jobs/" + job + "/oil/trials/" + oil.at("/trials/0/id").asLong();
+        String ended = "{\"was\": " + trial
+                + ", \"trial\": {\"from\": \"2026-03-02\", \"to\": \"2026-03-04\", \"load\": \"harbour round\"}}";
+        assertThat(server.put(path, ended).statusCode()).isEqualTo(200);
+        assertThat(server.put(path, ended).statusCode())
+                .as("seen before it ended")
+                .isEqualTo(409);
+        server.put(path + "/set-aside", "{\"reason\": \"another driver\"}");
+        assertThat(server.sheet(job).at("/oil/analysis/trials").size()).isZero();
+        assertThat(server.post("/api/jobs/" + job + "/oil/trials", "{\"from\": \"2026-03-02\", \"load\": \" \"}")
                         .statusCode())
                 .isEqualTo(400);
     }

@@ -1,0 +1,87 @@
+package silentotter.core.oil;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import silentotter.core.oil.OilLog.Dip;
+import silentotter.core.oil.OilLog.Placed;
+import silentotter.core.quantity.Estimate;
+
+/** What was done to the engine, and whether its oil use differs since. */
+record OilChanges(RateWords words, List<OilEvent> events) {
+    /** Two rates differ from here, in standard deviations: 99 % both ways. */
+    static final double DIFFERENT = 2.576;
+
+    private static final int MOST_CHANGES = 6;
+
+    List<OilChange> in(OilLog log) {
+        List<OilChange> changes = new ArrayList<>();
+        String grade = "";
+        for (Placed p : log.placed()) {
+            OilEntry e = p.entry();
+            if (e.kind() == OilEntryKind.FILL) {
+                String what = e.grade().isEmpty() || e.grade().equals(grade)
+                        ? "oil change"
+                        : grade.isEmpty()
+                                ? "oil change, " + plain(e.grade())
+                                : "oil change from " + plain(grade) + " to " + plain(e.grade());
+                change(log, e.date(), what, d -> d.at() <= p.at() && d.stretch() < stretchOf(log, p))
+                        .ifPresent(changes::add);
+            }
+            grade = e.grade().isEmpty() ? grade : e.grade();
+        }
+        for (OilEvent event : events) {
+            change(
+                            log,
+                            Optional.of(event.date()),
+                            "repair",
+                            d -> d.entry()
+                                    .date()
+                                    .map(x -> x.isBefore(event.date()))
+                                    .orElse(false))
+                    .ifPresent(changes::add);
+        }
+        return changes.subList(Math.max(0, changes.size() - MOST_CHANGES), changes.size());
+    }
+
+    /** What a person typed never stands in a sentence as a mark. */
+    private static String plain(String typed) {
+        return typed.replace("{", "(").replace("}", ")");
+    }
+
+    private static int stretchOf(OilLog log, Placed p) {
+        return log.dips().stream()
+                .filter(d -> d.at() >= p.at())
+                .mapToInt(Dip::stretch)
+                .findFirst()
+                .orElse(Integer.MAX_VALUE);
+    }
+
+    private Optional<OilChange> change(OilLog log, Optional<LocalDate> date, String what, Predicate<Dip> earlier) {
+        Set<Integer> first = new HashSet<>(
+                log.dips().stream().filter(earlier).map(d -> d.entry().number()).toList());
+        Optional<LevelFit> before = log.only(e -> first.contains(e.number())).fit(List.of());
+        Optional<LevelFit> after = log.only(e -> !first.contains(e.number())).fit(List.of());
+        return before.flatMap(b -> after.map(a -> {
+            double apart = (a.rate() - b.rate()) / Math.hypot(a.rateSigma(), b.rateSigma());
+            boolean differs = Math.abs(apart) > DIFFERENT;
+            Estimate<Double> was = words.shown(log.meter(), b);
+            Estimate<Double> is = words.shown(log.meter(), a);
+            return new OilChange(
+                    date,
+                    what,
+                    was,
+                    is,
+                    differs,
+                    differs
+                            ? "It uses " + (apart > 0 ? "more" : "less") + " since: " + words.range(log.meter(), was)
+                                    + " before, " + words.range(log.meter(), is) + " after."
+                            : "No difference is proved: " + words.range(log.meter(), was) + " before, "
+                                    + words.range(log.meter(), is) + " after.");
+        }));
+    }
+}
