@@ -27,6 +27,9 @@ final class LevelFit {
     /** From the median to the standard deviation of a normal distribution. */
     private static final double OF_MEDIAN = 1.4826;
 
+    /** One standard deviation of what all pours share, the jug they were measured in: many of them do not average it out. */
+    private static final double JUG_SHARE = 0.02;
+
     private final List<Stretch> stretches;
     private final double perLitre;
     private final List<Slip> slips;
@@ -278,7 +281,17 @@ final class LevelFit {
 
     /** One standard deviation of the rate, the scatter of the dips about the line taken into account. */
     double rateSigma() {
-        return Math.sqrt(Math.max(0, covariance.getEntry(0, 0)) * scatter()) / scale;
+        return Math.hypot(
+                Math.sqrt(Math.max(0, covariance.getEntry(0, 0)) * scatter()) / scale,
+                JUG_SHARE * perLitre * pouredRate());
+    }
+
+    /** Litres poured between first and last dips, a unit of the axis. */
+    private double pouredRate() {
+        double poured = stretches.stream()
+                .mapToDouble(s -> s.poured[s.count() - 1] - s.poured[0])
+                .sum();
+        return span() > 0 ? poured / span() : 0;
     }
 
     /** How large a slip is that was taken out, in level units. */

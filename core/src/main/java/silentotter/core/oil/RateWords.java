@@ -8,9 +8,6 @@ import silentotter.core.wording.Say;
 
 /** Rates and places of a log in the units and words in which they are told: litres as far as a litre is known on the stick. */
 record RateWords(Stick stick) {
-    /** One standard deviation of what all pours share, the jug they were measured in: many of them do not average it out. */
-    private static final double JUG_SHARE = 0.02;
-
     /** What rates are told over: 1000 km, 100 h, 30 days. */
     static double step(Meter meter) {
         return switch (meter) {
@@ -20,12 +17,12 @@ record RateWords(Stick stick) {
         };
     }
 
-    /** A rate in litres; what is not well known of a litre on this stick, and of the jug, widens it. */
+    /** A rate in litres; what is not well known of a litre on this stick widens it. */
     Optional<Estimate<Double>> litres(Estimate<Double> levels) {
         return stick.perLitre().map(p -> {
             double best = levels.best() / p;
-            double common = Math.hypot(stick.perLitreShare(), JUG_SHARE);
-            double reach = Math.hypot((levels.high() - levels.low()) / 2 / p, OilRate.NINETY_FIVE * common * best);
+            double reach = Math.hypot(
+                    (levels.high() - levels.low()) / 2 / p, OilRate.NINETY_FIVE * stick.perLitreShare() * best);
             return new Estimate<>(best - reach, best, best + reach);
         });
     }

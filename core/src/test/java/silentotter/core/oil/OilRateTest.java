@@ -27,13 +27,15 @@ class OilRateTest {
     private static List<LevelPoint> honest(Random random, double rate, double start) {
         List<LevelPoint> log = new ArrayList<>();
         double level = 0;
+        // One jug for all that is poured, good to two per cent.
+        double jug = 1 + 0.02 * random.nextGaussian();
         double at = start;
         int lines = 4 + random.nextInt(12);
         for (int i = 0; i < lines; i++) {
             double dipped = level + random.nextGaussian() * DIP_SIGMA;
             double wanted = level < -0.8 ? 0.5 + random.nextDouble() * 0.5 : 0;
             log.add(LevelPoint.measured(at, OptionalDouble.of(dipped), DIP_SIGMA, wanted, 0));
-            level += wanted * (1 + random.nextGaussian() * 0.03);
+            level += wanted * jug * (1 + random.nextGaussian() * 0.03);
             double gone = 200 + random.nextDouble() * 800;
             at += gone;
             level -= rate * gone;
