@@ -20,7 +20,10 @@ export type TubeWay = 'both' | 'one' | 'height';
 
 interface Sent {
   text: string;
+  key: string;
   reading: Reading;
+  /** As the tube stood, so that a reading that was not taken stands there again. */
+  levels?: Levels;
 }
 
 /** Levels of a slack tube from where both stood level, and its index: all in mm, up positive. */
@@ -71,7 +74,7 @@ export function useBlowby(sheet: Sheet) {
     () => readings.findLast((r) => r.reading.checked)?.reading.checked ?? [],
   );
 
-  const send = useChange(id, ({ reading, key: sentKey }: { reading: Reading; key: string }) =>
+  const send = useChange(id, ({ reading, key: sentKey }: Sent) =>
     answer(
       api.POST('/api/jobs/{id}/blowby/readings', {
         params: { path: { id } },
@@ -104,15 +107,14 @@ export function useBlowby(sheet: Sheet) {
     ),
   );
 
-  const keys = new WeakMap<Sent, string>();
   const typed = useReadingCell<Sent>({
     signed: true,
-    send: (sent) => {
-      const sentKey = keys.get(sent) ?? newKey();
-      keys.set(sent, sentKey);
-      return send.mutateAsync({ reading: sent.reading, key: sentKey });
+    send: send.mutateAsync,
+    goBackTo: (sent) => {
+      setPoint(sent.reading.point);
+      setLevels(sent.levels);
+      setPulsing(sent.reading.pulsing ?? false);
     },
-    goBackTo: (sent) => setPoint(sent.reading.point),
     ways: () => [],
   });
 
@@ -169,9 +171,6 @@ export function useBlowby(sheet: Sheet) {
 
   const save = () => {
     const text = typed.text;
-    if (gauge === 'DIGITAL' && typed.resend((s) => s.reading.point === point)) {
-      return;
-    }
     const next = reading();
     if (!next) {
       typed.refuse(
@@ -184,10 +183,14 @@ export function useBlowby(sheet: Sheet) {
       );
       return;
     }
+    // The same once more after a lost answer is sent under its own key, so that it is kept once.
+    const again = typed.resend((lost) => JSON.stringify(lost.reading) === JSON.stringify(next));
     typed.clear();
     setLevels(undefined);
     setPulsing(false);
-    typed.submit({ text, reading: next });
+    if (!again) {
+      typed.submit({ text, key: newKey(), reading: next, levels: set });
+    }
   };
 
   const goTo = (next: Point) => {

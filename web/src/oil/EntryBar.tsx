@@ -65,7 +65,7 @@ export function EntryBar({ hand }: { hand: OilHand }) {
             onCommit={(v) => say({ distanceKm: v })}
           />
         </div>
-        <button className="button button-main min-w-[5.5rem] text-[1.125rem]" onClick={hand.save}>
+        <button className="button button-main min-w-[5.5rem] text-[1.125rem]" onClick={() => hand.save()}>
           Save
         </button>
       </div>
@@ -110,6 +110,11 @@ export function EntryBar({ hand }: { hand: OilHand }) {
               options={labels('Certainty')}
               onChange={(v) => say({ certainty: v })}
             />
+            {kind !== 'DRAIN' && typed.text === '' && (
+              <button className="button" onClick={() => hand.save(true)}>
+                Amount not known
+              </button>
+            )}
             {kind === 'DRAIN' && (
               <Choice
                 label="Drained by"
@@ -187,7 +192,7 @@ export function EntryBar({ hand }: { hand: OilHand }) {
           <div className="w-[24rem]">
             <Keypad
               press={typed.press}
-              save={hand.save}
+              save={() => hand.save()}
               saves={`Save ${label('OilEntryKind', kind)}`}
               space={undefined}
               hide={() => setKeypad(false)}

@@ -95,13 +95,16 @@ export function useOil(sheet: Sheet) {
   const level =
     isDip && number !== undefined ? (inSpans ? number : units.toBase('length', number)) : undefined;
 
-  const save = () => {
+  /** Weight is only asked of what was drained. */
+  const byWeight = weighed && kind === 'DRAIN';
+
+  const save = (amountUnknown = false) => {
     const { text } = typed;
-    if (text.trim() !== '' && number === undefined) {
+    if (text.trim() !== '' && (number === undefined || (numbers.length > 1 && !isDip))) {
       typed.refuse(text, whyNoNumber(text));
       return;
     }
-    if (number === undefined && kind !== 'TOP_UP' && kind !== 'FILL') {
+    if (number === undefined && !amountUnknown) {
       typed.refuse(
         text,
         isDip ? 'Type what the stick says: negative stands below the full mark.' : 'Type how much.',
@@ -113,7 +116,7 @@ export function useOil(sheet: Sheet) {
     }
     const repeats = numbers.length > 1 ? numbers.slice(1).map((n) => units.toBase('length', n!)) : undefined;
     const amount =
-      number === undefined ? {} : weighed ? { kg: number } : { litres: units.toBase('volume', number) };
+      number === undefined ? {} : byWeight ? { kg: number } : { litres: units.toBase('volume', number) };
     const value = isDip
       ? inSpans
         ? { spansFromFull: level }
@@ -136,7 +139,7 @@ export function useOil(sheet: Sheet) {
       : {
           certainty,
           grade,
-          temperatureC: weighed ? temperatureC : undefined,
+          temperatureC: byWeight ? temperatureC : undefined,
           ...(kind === 'FILL' ? { filter, filterPrefilled } : {}),
         };
     typed.clear();
@@ -168,7 +171,7 @@ export function useOil(sheet: Sheet) {
         typed.press('-');
       },
     },
-    cell.enter('save the line', save),
+    cell.enter('save the line', () => save()),
     {
       shown: 'K',
       does: 'dip, top-up, fill, drain',
@@ -184,7 +187,7 @@ export function useOil(sheet: Sheet) {
     pick,
     around,
     say: (more: Around) => setAround({ ...around, ...more }),
-    weighed,
+    weighed: byWeight,
     setWeighed,
     chosen,
     setChosen,

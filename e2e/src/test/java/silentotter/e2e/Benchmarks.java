@@ -285,13 +285,13 @@ final class Benchmarks {
             }
             for (int i = -10; i < ms.length; i++) {
                 page.waitForFunction(
-                        "() => document.querySelector('figure title').textContent.includes('Cylinder 4: Not')");
+                        "() => document.querySelector('svg[data-section] title').textContent.includes('Cylinder 4: Not')");
                 page.locator("button[aria-label='Cylinder 4, not read'], input[aria-label$='cylinder 4']")
                         .click();
                 page.keyboard().type(Integer.toString(700 + i));
                 page.evaluate("""
                         () => { window.drawn = new Promise(done => {
-                          const title = document.querySelector('figure title');
+                          const title = document.querySelector('svg[data-section] title');
                           const observer = new MutationObserver(() => {
                             if (!title.textContent.includes('Cylinder 4: Loss')) return;
                             observer.disconnect();

@@ -8,7 +8,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.net.URI;
 import java.nio.file.Files;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -103,6 +105,36 @@ class RunningTestsIT extends WindowsTest {
     }
 
     @Test
+    void aTubeWhoseAnswerWasLostStandsAsItStoodAndIsKeptOnce() {
+        long job = newJob();
+        Page page = browser.open(app.url("/jobs/" + job + "/blow-by"));
+        within(page, "Point of the test", "idle").click();
+        AtomicInteger lost = new AtomicInteger();
+        page.route("**/readings", route -> {
+            if (lost.getAndIncrement() == 0) {
+                // The reading arrives; its answer does not.
+                app.post(
+                        URI.create(route.request().url()).getPath(),
+                        route.request().postData());
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
+        page.getByLabel("Up, mm").fill("12");
+        page.getByLabel("Down, mm").fill("11.5");
+        button(page, "Save idle").click();
+        assertThat(page.getByText("does not answer")).isVisible();
+        assertThat(page.getByLabel("Down, mm")).hasValue("11.5");
+        button(page, "Save idle").click();
+        assertThat(page.getByLabel("Down, mm")).hasValue("");
+        page.waitForCondition(() -> lost.get() == 2);
+        assertThat(app.get("/api/jobs/" + job + "/sheet").at("/blowby/readings").size())
+                .isEqualTo(1);
+        page.unroute("**/readings");
+    }
+
+    @Test
     void aNotebookPageBecomesARateADueDateAndASentenceForTheOwner() throws Exception {
         long job = newJob();
         Page page = browser.open(app.url("/jobs/" + job + "/oil"));
@@ -166,6 +198,12 @@ class RunningTestsIT extends WindowsTest {
         page.locator("[data-readings]").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator("[data-readings]")).hasValue("");
+        // Enter twice keeps nothing more, for a top-up either.
+        within(page, "Line", "top-up").click();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Type how much.")).isVisible();
+        page.keyboard().press("Escape");
+        within(page, "Line", "dip").click();
         assertThat(page.getByText(Pattern.compile("mL/h"))).isVisible();
     }
 
