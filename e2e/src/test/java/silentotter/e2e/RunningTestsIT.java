@@ -19,16 +19,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Blow-by and the oil log as hands use them: a slack tube set by dragging, a notebook page that becomes a due date. */
 class RunningTestsIT extends WindowsTest {
     private static final String PAGE = """
-            1 Mar 4512 h full
-            8 Mar 4540 h dip -5 mm
-            17 Mar 4571 h dip -11 mm
-            17 Mar 4571 h topped up 0.5 l
-            28 Mar 4602 h dip -10 mm
-            6 Apr 4630 h -15 mm, 0.75 l added
-            20 Apr 4661 h dip -11 mm
-            2 May 4690 h dip -16 mm
-            2 May 4690 h added 0.75 litres 15W-40
-            14 May 4722 h dip -12 mm, level, 10 min
+            1 Mar 2026 4512 h full
+            8 Mar 2026 4540 h dip -5 mm
+            17 Mar 2026 4571 h dip -11 mm
+            17 Mar 2026 4571 h topped up 0.5 l
+            28 Mar 2026 4602 h dip -10 mm
+            6 Apr 2026 4630 h -15 mm, 0.75 l added
+            20 Apr 2026 4661 h dip -11 mm
+            2 May 2026 4690 h dip -16 mm
+            2 May 2026 4690 h added 0.75 litres 15W-40
+            14 May 2026 4722 h dip -12 mm, level, 10 min
             """;
 
     private static long newJob() {
