@@ -31,7 +31,6 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 record BlowbyPart(Blowby blowby, CrankcaseTools crankcaseTools, TransactionTemplate transaction, JsonMapper json)
         implements JobPart<BlowbyPart.Kept>, CsvPart {
-    private static final String SET_ASIDE = "setAside";
     private static final String TAKEN_AT = "takenAt";
 
     /** @param tools of the shop, as they are now */
@@ -51,13 +50,8 @@ record BlowbyPart(Blowby blowby, CrankcaseTools crankcaseTools, TransactionTempl
     @Override
     public Optional<Object> export(Kept kept) {
         List<ObjectNode> filed = kept.readings().stream()
-                .map(r -> {
-                    ObjectNode one = json.valueToTree(r.reading());
-                    if (r.setAside() != null) {
-                        one.put(SET_ASIDE, r.setAside());
-                    }
-                    return one.put(TAKEN_AT, r.takenAt());
-                })
+                .map(r -> Filed.withReason(json.valueToTree(r.reading()), r.setAside())
+                        .put(TAKEN_AT, r.takenAt()))
                 .toList();
         return filed.isEmpty() ? Optional.empty() : Optional.of(filed);
     }
@@ -68,8 +62,7 @@ record BlowbyPart(Blowby blowby, CrankcaseTools crankcaseTools, TransactionTempl
         for (int i = 0; i < filed.size(); i++) {
             String at = path + "[" + i + "].";
             ObjectNode one = ((ObjectNode) filed.get(i)).deepCopy();
-            JsonNode aside = one.remove(SET_ASIDE);
-            String setAside = aside == null ? null : aside.asString();
+            String setAside = Filed.takeReason(one);
             String takenAt = one.remove(TAKEN_AT).asString();
             Filed.reading(takenAt, setAside, problems, at);
             for (BlowbyDocument d :

@@ -22,6 +22,7 @@ import silentotter.core.oil.DueKind;
 import silentotter.core.oil.OilAnalysis;
 import silentotter.core.oil.OilDue;
 import silentotter.core.signs.Soak;
+import silentotter.core.wording.Say;
 
 /** What falls due in the shop: dips, low marks, checkpoints, retests and soaks; what runs low stands ahead of everything. */
 @Service
@@ -74,7 +75,7 @@ class DueList {
                 said.said().of(OilAnalysis.class, OilAnalysis.NONE).due());
         mapper.reminders(job.engineId())
                 .forEach(r -> due.add(new OilDue(
-                        DueKind.RETEST, Optional.empty(), Optional.empty(), day(r.date()), plain(r.words()))));
+                        DueKind.RETEST, Optional.empty(), Optional.empty(), day(r.date()), Say.typed(r.words()))));
         said.record()
                 .last(Examination.class, Examination.EMPTY)
                 .signs()
@@ -134,10 +135,5 @@ class DueList {
         } catch (DateTimeParseException e) {
             return Optional.empty();
         }
-    }
-
-    /** What a person typed never stands in a sentence as a mark. */
-    private static String plain(String typed) {
-        return typed.replace("{", "(").replace("}", ")");
     }
 }

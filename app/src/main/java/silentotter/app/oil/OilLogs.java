@@ -197,19 +197,9 @@ class OilLogs implements EnginePart<List<StoredOilEntry>> {
     @Override
     public Optional<Object> export(List<StoredOilEntry> kept) {
         List<ObjectNode> filed = kept.stream()
-                .map(e -> withReason(json.valueToTree(e.entry()), e.setAside()))
+                .map(e -> Filed.withReason(json.valueToTree(e.entry()), e.setAside()))
                 .toList();
         return filed.isEmpty() ? Optional.empty() : Optional.of(filed);
-    }
-
-    static ObjectNode withReason(ObjectNode one, @Nullable String setAside) {
-        return setAside == null ? one : one.put(SET_ASIDE, setAside);
-    }
-
-    /** Takes the reason for setting aside off what was filed; nothing where it counts. */
-    static @Nullable String takeReason(ObjectNode one) {
-        JsonNode aside = one.remove(SET_ASIDE);
-        return aside == null ? null : aside.asString();
     }
 
     @Override
@@ -222,7 +212,7 @@ class OilLogs implements EnginePart<List<StoredOilEntry>> {
         for (int i = 0; i < filed.size(); i++) {
             String at = path + "[" + i + "].";
             ObjectNode one = ((ObjectNode) filed.get(i)).deepCopy();
-            String reason = takeReason(one);
+            String reason = Filed.takeReason(one);
             problems.text(at + SET_ASIDE, reason, Step.LONGEST_REASON);
             for (OilEntryDocument d :
                     Filed.list(json, json.createArrayNode().add(one), OilEntryDocument.class, problems, path)) {

@@ -116,7 +116,7 @@ class OilTrials implements EnginePart<List<StoredTrial>> {
     @Override
     public Optional<Object> export(List<StoredTrial> kept) {
         List<ObjectNode> filed = kept.stream()
-                .map(t -> OilLogs.withReason(json.valueToTree(t.trial()), t.setAside()))
+                .map(t -> Filed.withReason(json.valueToTree(t.trial()), t.setAside()))
                 .toList();
         return filed.isEmpty() ? Optional.empty() : Optional.of(filed);
     }
@@ -126,7 +126,7 @@ class OilTrials implements EnginePart<List<StoredTrial>> {
         List<StoredTrial> trials = new ArrayList<>();
         for (int i = 0; i < filed.size(); i++) {
             ObjectNode one = ((ObjectNode) filed.get(i)).deepCopy();
-            String reason = OilLogs.takeReason(one);
+            String reason = Filed.takeReason(one);
             problems.text(path + "[" + i + "].setAside", reason, Step.LONGEST_REASON);
             for (OilTrialDocument d :
                     Filed.list(json, json.createArrayNode().add(one), OilTrialDocument.class, problems, path)) {

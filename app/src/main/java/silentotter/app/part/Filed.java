@@ -10,9 +10,12 @@ import silentotter.core.input.Problems;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What parts have in common when they read from files. */
 public final class Filed {
+
+    private static final String SET_ASIDE = "setAside";
 
     private Filed() {}
 
@@ -33,9 +36,20 @@ public final class Filed {
         return all;
     }
 
+    /** Puts the reason for setting aside on what is filed; nothing where it counts. */
+    public static ObjectNode withReason(ObjectNode one, @Nullable String setAside) {
+        return setAside == null ? one : one.put(SET_ASIDE, setAside);
+    }
+
+    /** Takes the reason for setting aside off what was filed; null where it counts. */
+    public static @Nullable String takeReason(ObjectNode one) {
+        JsonNode aside = one.remove(SET_ASIDE);
+        return aside == null ? null : aside.asString();
+    }
+
     /** What a file says of a reading beside its value. */
     public static void reading(@Nullable String takenAt, @Nullable String setAside, Problems problems, String path) {
         problems.moment(path + "takenAt", takenAt);
-        problems.text(path + "setAside", setAside, Step.LONGEST_REASON);
+        problems.text(path + SET_ASIDE, setAside, Step.LONGEST_REASON);
     }
 }

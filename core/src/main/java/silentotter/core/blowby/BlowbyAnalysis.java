@@ -32,8 +32,4 @@ public record BlowbyAnalysis(
     Optional<BlowbyOpinion> leading() {
         return opinions.stream().filter(o -> o.judged().isPresent()).findFirst();
     }
-
-    Optional<PointResult> at(BlowbyPoint point) {
-        return points.stream().filter(p -> p.point() == point).findFirst();
-    }
 }

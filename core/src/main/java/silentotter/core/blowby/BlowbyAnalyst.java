@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Traits.Induction;
 import silentotter.core.flow.BreatherOrifice;
 import silentotter.core.instruments.SlackTube;
 import silentotter.core.quantity.CrankSpeed;
@@ -153,8 +152,7 @@ final class BlowbyAnalyst {
     }
 
     private Optional<Estimate<Double>> share(Estimate<Double> flow, Optional<CrankSpeed> speed) {
-        Estimate<Double> filling =
-                engine.traits().induction().filter(i -> i != Induction.NATURAL).isPresent() ? BOOSTED : FILLING;
+        Estimate<Double> filling = engine.isBoosted() ? BOOSTED : FILLING;
         return displacementLitres()
                 .flatMap(litres -> speed.map(s -> {
                     double swept = litres * s.rpm() / 2;

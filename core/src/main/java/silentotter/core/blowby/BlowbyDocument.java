@@ -48,36 +48,22 @@ public record BlowbyDocument(
 
     /** The same reading, had it been taken at another point. */
     public BlowbyDocument at(BlowbyPoint other, CrankcaseVent vent) {
-        return new BlowbyDocument(
-                other,
-                vent,
-                rpm,
-                adapter,
-                orificeMm,
-                dischargeCoefficient,
-                orificeFromMm,
-                orificeToMm,
-                instrument,
-                gauge,
-                tube,
-                inclineDeg,
-                legsMm,
-                oneLegMm,
-                heightMm,
-                fluidDensity,
-                pressurePa,
-                resolutionPa,
-                gasTemperatureC,
-                pulsing,
-                checked);
+        return with(other, vent, legsMm, oneLegMm, heightMm, pressurePa);
     }
 
     /** The same reading, had its number been told as a slip says. Only what belongs to the slip's instrument changes. */
     public BlowbyDocument mended(GaugeSlip slip) {
         return switch (slip) {
-            case ONE_LEG -> withHeight(null, soleHeight(), null, pressurePa);
-            case BOTH_LEGS -> withHeight(null, null, oneLegMm, pressurePa);
-            default -> withHeight(legsMm, oneLegMm, heightMm, pressurePa == null ? null : pressurePa * slip.factor());
+            case ONE_LEG -> with(point, ventilation, null, soleHeight(), null, pressurePa);
+            case BOTH_LEGS -> with(point, ventilation, null, null, oneLegMm, pressurePa);
+            default ->
+                with(
+                        point,
+                        ventilation,
+                        legsMm,
+                        oneLegMm,
+                        heightMm,
+                        pressurePa == null ? null : pressurePa * slip.factor());
         };
     }
 
@@ -86,11 +72,16 @@ public record BlowbyDocument(
         return legsMm != null ? Double.valueOf(legsMm.get(0) + legsMm.get(1)) : heightMm;
     }
 
-    private BlowbyDocument withHeight(
-            @Nullable List<Double> legs, @Nullable Double oneLeg, @Nullable Double height, @Nullable Double pa) {
+    private BlowbyDocument with(
+            BlowbyPoint otherPoint,
+            CrankcaseVent vent,
+            @Nullable List<Double> legs,
+            @Nullable Double oneLeg,
+            @Nullable Double height,
+            @Nullable Double pa) {
         return new BlowbyDocument(
-                point,
-                ventilation,
+                otherPoint,
+                vent,
                 rpm,
                 adapter,
                 orificeMm,

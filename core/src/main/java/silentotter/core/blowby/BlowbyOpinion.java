@@ -20,8 +20,6 @@ public record BlowbyOpinion(BlowbySchool school, Optional<Judged> judged, boolea
 
     static BlowbyOpinion of(BlowbySchool school, Estimate<Double> value, double watch, double fault, String says) {
         Judged judged = Judged.of(value.best(), watch, fault);
-        boolean sure =
-                Judged.of(value.low(), watch, fault) == judged && Judged.of(value.high(), watch, fault) == judged;
-        return new BlowbyOpinion(school, Optional.of(judged), sure, says);
+        return new BlowbyOpinion(school, Optional.of(judged), Judged.isSure(value, watch, fault), says);
     }
 }

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Traits.Induction;
 import silentotter.core.finding.Judged;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
@@ -51,10 +50,6 @@ final class BlowbyRules {
                 .toList();
     }
 
-    private boolean isBoosted() {
-        return engine.traits().induction().filter(i -> i != Induction.NATURAL).isPresent();
-    }
-
     private Optional<Statement> aboveStop() {
         return rule(
                 "blowby-above-stop",
@@ -70,11 +65,11 @@ final class BlowbyRules {
         }
         String because = leading.get().says();
         double sure = leading.get().sure() ? 1 : 0.5;
-        String apart = isBoosted()
+        String apart = engine.isBoosted()
                 ? "Leak-down says which cylinder. Charge air past turbo or blower seals, and compressor air from a brake or"
                         + " starter, imitate it: blank them off and read again."
                 : "Leak-down says which cylinder, and whether it is one or all.";
-        Suspect[] behind = isBoosted()
+        Suspect[] behind = engine.isBoosted()
                 ? new Suspect[] {RING_SEAL, EVEN_WEAR, BROKEN, TURBO_SEAL}
                 : new Suspect[] {RING_SEAL, EVEN_WEAR, BROKEN};
         return switch (said.grade().get()) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Traits.Induction;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
 import silentotter.core.job.JobRecord;
@@ -41,7 +40,7 @@ public final class BlowbyWork {
         if (rings.isEmpty()) {
             notes.add("Bore and stroke are needed to say what ring area is behind the flow: enter them at Intake.");
         }
-        if (engine.traits().induction().filter(i -> i != Induction.NATURAL).isPresent()) {
+        if (engine.isBoosted()) {
             notes.add(
                     "Charge air past a turbo or blower seal, or air from a compressor on the engine, reads as blow-by.");
         }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Traits.Induction;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
@@ -26,8 +25,7 @@ final class RingAreas {
 
     /** Absolute pressure in the manifold, kPa: what is usual at a point, and from where to where. */
     private static Estimate<Double> manifold(Engine engine, BlowbyPoint point) {
-        boolean boosted =
-                engine.traits().induction().filter(i -> i != Induction.NATURAL).isPresent();
+        boolean boosted = engine.isBoosted();
         if (point == BlowbyPoint.LOADED) {
             return boosted ? new Estimate<>(110.0, 180.0, 260.0) : new Estimate<>(85.0, 97.0, 101.0);
         }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import silentotter.core.engine.Traits.Exhaust;
 import silentotter.core.engine.Traits.Fuel;
 import silentotter.core.engine.Traits.Ignition;
+import silentotter.core.engine.Traits.Induction;
 import silentotter.core.input.InvalidInput;
 
 /**
@@ -63,6 +64,11 @@ public record Engine(
         return traits.ignition()
                 .map(i -> i == Ignition.COMPRESSION)
                 .orElse(traits.fuel().filter(f -> f == Fuel.DIESEL).isPresent());
+    }
+
+    /** Whether charge is pressed in, by turbo or blower; not where induction is unknown. */
+    public boolean isBoosted() {
+        return traits.induction().filter(i -> i != Induction.NATURAL).isPresent();
     }
 
     public boolean hasWetExhaust() {

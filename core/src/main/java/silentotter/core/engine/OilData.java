@@ -17,4 +17,9 @@ public record OilData(
         Optional<Integer> dipstickParts) {
     public static final OilData UNKNOWN =
             new OilData(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** What an oil change takes: with the filter where that is known, else without. */
+    public Optional<Volume> filling() {
+        return withFilter.or(() -> withoutFilter);
+    }
 }

@@ -54,12 +54,8 @@ final class OilAnalyst {
         return entries.isEmpty() ? OilAnalysis.NONE : new OilAnalyst(engine, entries, trials, events).analysis(leading);
     }
 
-    private Optional<Double> filling() {
-        return oil.withFilter().or(oil::withoutFilter).map(Volume::litres);
-    }
-
     private OilLog on(Meter meter, Stick own) {
-        return OilLog.of(slips.rest(), meter, own, filling(), slips.unknownAmount());
+        return OilLog.of(slips.rest(), meter, own, oil.filling().map(Volume::litres), slips.unknownAmount());
     }
 
     /** The same stick with a litre's worth learnt from what was poured between its dips. */
@@ -183,7 +179,7 @@ final class OilAnalyst {
         double apart = engine.isDiesel() ? 0.12 : 0.18;
         double density = engine.isDiesel() ? 0.84 : 0.745;
         return fuel.map(f -> {
-            double grams = f.best() / 100 * 0.87 / density * burnt;
+            double grams = f.best() / 100 * OilEntryReader.DENSITY / density * burnt;
             double own = (f.high() - f.low()) / 2 / Math.max(1e-9, Math.abs(f.best()));
             double reach = Math.abs(grams) * Math.hypot(own, apart);
             return new Estimate<>(grams - reach, grams, grams + reach);

@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import silentotter.core.oil.OilLog.Dip;
 import silentotter.core.oil.OilLog.Placed;
 import silentotter.core.quantity.Estimate;
+import silentotter.core.wording.Say;
 
 /** What was done to the engine, and whether its oil use differs since. */
 record OilChanges(RateWords words, List<OilEvent> events) {
@@ -27,8 +28,8 @@ record OilChanges(RateWords words, List<OilEvent> events) {
                 String what = e.grade().isEmpty() || e.grade().equals(grade)
                         ? "oil change"
                         : grade.isEmpty()
-                                ? "oil change, " + plain(e.grade())
-                                : "oil change from " + plain(grade) + " to " + plain(e.grade());
+                                ? "oil change, " + Say.typed(e.grade())
+                                : "oil change from " + Say.typed(grade) + " to " + Say.typed(e.grade());
                 change(log, e.date(), what, d -> d.at() <= p.at() && d.stretch() < stretchOf(log, p))
                         .ifPresent(changes::add);
             }
@@ -46,11 +47,6 @@ record OilChanges(RateWords words, List<OilEvent> events) {
                     .ifPresent(changes::add);
         }
         return changes.subList(Math.max(0, changes.size() - MOST_CHANGES), changes.size());
-    }
-
-    /** What a person typed never stands in a sentence as a mark. */
-    private static String plain(String typed) {
-        return typed.replace("{", "(").replace("}", ")");
     }
 
     private static int stretchOf(OilLog log, Placed p) {

@@ -27,8 +27,9 @@ public final class OilEntryReader {
     private static final double ROUGH_DIP_SIGMA_SPANS = 0.1;
     /** Repeats do not help against what all of them share. */
     private static final double LEAST_DIP_SHARE = 0.5;
+
     /** Engine oil at 15 °C, kg/L, and how it thins with heat. */
-    private static final double DENSITY = 0.87;
+    static final double DENSITY = 0.87;
 
     private static final double THINNING = 0.00067;
     private static final double DENSITY_AT = 15;

@@ -3,7 +3,6 @@ package silentotter.core.oil;
 import java.util.Arrays;
 import java.util.List;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Traits.Induction;
 import silentotter.core.finding.Suspect;
 
 /** The ways that oil takes out of an engine, and what splits one from the others. Trade practice. */
@@ -41,8 +40,7 @@ public enum OilPath {
 
     /** Those that an engine has. */
     public static List<OilPath> of(Engine engine) {
-        boolean boosted =
-                engine.traits().induction().filter(i -> i != Induction.NATURAL).isPresent();
+        boolean boosted = engine.isBoosted();
         return Arrays.stream(values()).filter(p -> p != TURBO || boosted).toList();
     }
 }

@@ -66,8 +66,7 @@ final class OilSchools {
     private static OilOpinion judged(
             OilSchool school, Estimate<Double> rate, double watch, double fault, String source) {
         Judged judged = Judged.of(rate.best(), watch, fault);
-        boolean proved =
-                Judged.of(rate.low(), watch, fault) == judged && Judged.of(rate.high(), watch, fault) == judged;
+        boolean proved = Judged.isSure(rate, watch, fault);
         String figure = school.measure() == OilSchool.OilMeasure.LITRES_PER_1000_KM
                 ? Say.litresPer1000Km(rate.low()) + " to " + Say.litresPer1000Km(rate.high())
                 : String.format(Locale.ROOT, "%.2f to %.2f", rate.low(), rate.high())

@@ -105,7 +105,7 @@ final class OilSlips {
 
     private void tooMuch() {
         Optional<Double> span = oil.dipstickSpanVolume().map(Volume::litres);
-        Optional<Double> filling = oil.withFilter().or(oil::withoutFilter).map(Volume::litres);
+        Optional<Double> filling = oil.filling().map(Volume::litres);
         Optional<Double> most = filling.or(() -> span.map(s -> MOST_SPANS * s));
         for (OilEntry e : log) {
             boolean poured = e.kind() == OilEntryKind.TOP_UP;

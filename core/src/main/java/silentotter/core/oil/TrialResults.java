@@ -23,10 +23,11 @@ record TrialResults(RateWords words, List<OilTrial> trials) {
                                 .mm()
                                 .filter(m -> m <= t.abortMm().get())
                                 .isPresent());
-        Optional<Estimate<Double>> perKwh =
-                log.meter() == Meter.HOURS && words.stick().perLitre().isPresent()
-                        ? t.loadKw().flatMap(kw -> during.map(d -> RateWords.times(d, 1000 * 0.87 / 100 / kw)))
-                        : Optional.empty();
+        Optional<Estimate<Double>> perKwh = log.meter() == Meter.HOURS
+                        && words.stick().perLitre().isPresent()
+                ? t.loadKw()
+                        .flatMap(kw -> during.map(d -> RateWords.times(d, 1000 * OilEntryReader.DENSITY / 100 / kw)))
+                : Optional.empty();
         String says = during.map(d -> "On trial it used " + words.range(log.meter(), d)
                         + before.map(b -> ", before it " + words.range(log.meter(), b))
                                 .orElse("")

@@ -22,6 +22,11 @@ public final class Say {
 
     private Say() {}
 
+    /** What a person typed, so that it never stands in a sentence as a mark. */
+    public static String typed(String words) {
+        return words.replace("{", "(").replace("}", ")");
+    }
+
     public static String pressure(Pressure pressure) {
         return mark("kPa", pressure.kPa(), 1);
     }
