@@ -8,7 +8,6 @@ export type JobDocument = Schemas['JobDocument'];
 export type Conditions = Schemas['ConditionsDocument'];
 export type StoredPass = Schemas['StoredPass'];
 export type StoredReading = Schemas['StoredReading'];
-export type Verdict = Schemas['Verdict'];
 export type EscapePath = Schemas['EscapePath'];
 export type Examination = Schemas['Examination'];
 export type Statement = Schemas['StatementView'];

@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/interpretations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["interpret"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1126,6 +1142,11 @@ export interface components {
             /** Format: double */
             seaLevelReadingKPa: number;
         };
+        Assumption: {
+            costs: string;
+            instead: string;
+            what: string;
+        };
         AxisResult: {
             lines: components["schemas"]["Line"][];
             litresPer1000Km?: {
@@ -1391,6 +1412,12 @@ export interface components {
             /** @enum {string} */
             throttle?: "WIDE_OPEN" | "SHUT" | "NONE";
         };
+        Contradiction: {
+            findings: string[];
+            remedy: string;
+            stories: string[];
+            text: string;
+        };
         Conversion: {
             /** @enum {string} */
             meant: "KPA" | "BAR" | "PSI";
@@ -1572,6 +1599,14 @@ export interface components {
             /** Format: double */
             valueKPa: number;
         };
+        CylinderVerdict: {
+            misses: string;
+            /** @enum {string} */
+            tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
+            what: string;
+            why: string[];
+            words: string;
+        };
         CylinderView: {
             label: string;
             /** Format: double */
@@ -1586,14 +1621,35 @@ export interface components {
             times: number;
         };
         Diagnosis: {
+            assumed: components["schemas"]["Assumption"][];
+            contradictions: components["schemas"]["Contradiction"][];
             cylinders: {
-                [key: string]: components["schemas"]["Verdict"];
+                [key: string]: components["schemas"]["CylinderVerdict"];
             };
-            doesNotFit: string[];
-            engine: components["schemas"]["Verdict"];
+            findings: components["schemas"]["Finding"][];
+            headline: components["schemas"]["Headline"];
+            littleTested: boolean;
+            measuring: components["schemas"]["DoubtedReading"][];
+            next: components["schemas"]["NextStep"][];
             open: string[];
             paths: components["schemas"]["EscapePath"][];
+            reasons: string[];
             stops: string[];
+            suspects: components["schemas"]["Suspect"][];
+            /** @enum {string} */
+            tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
+            untested: string[];
+            weakness?: string;
+        };
+        DoubtedReading: {
+            cylinders: number[];
+            kind?: string;
+            named: boolean;
+            /** Format: double */
+            probability: number;
+            remedy: string;
+            test: string;
+            text: string;
         };
         DueLine: {
             date?: string;
@@ -1720,6 +1776,15 @@ export interface components {
             spreadKPa: number;
             values: components["schemas"]["CylinderValue"][];
         };
+        Evidence: {
+            /** Format: double */
+            decibans: number;
+            /** @enum {string} */
+            kind: "JUDGED" | "COMPUTED";
+            reason: string;
+            /** Format: int32 */
+            suspect: number;
+        };
         Examination: {
             crankcase: components["schemas"]["CrankcaseHold"];
             inside: {
@@ -1743,6 +1808,20 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             suspicions: components["schemas"]["SuspicionView"][];
         };
+        Finding: {
+            against?: string;
+            because: string;
+            cylinders: number[];
+            evidence: components["schemas"]["Evidence"][];
+            figure?: string;
+            id: string;
+            reliability: string;
+            says: string;
+            seen: string;
+            station: string;
+            stops: boolean;
+            tellApart?: string;
+        };
         GaugeCheck: {
             agree: boolean;
             /** Format: int32 */
@@ -1763,6 +1842,17 @@ export interface components {
             cylinder: number;
             /** @enum {string} */
             grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT";
+        };
+        Headline: {
+            certain: components["schemas"]["HeadlineLine"];
+            meant?: components["schemas"]["HeadlineLine"];
+            next: string;
+        };
+        HeadlineLine: {
+            /** Format: double */
+            probability: number;
+            text: string;
+            words: string;
         };
         HeardMove: {
             /** Format: int64 */
@@ -1850,7 +1940,7 @@ export interface components {
         KnownWeakness: {
             source?: string;
             /** @enum {string} */
-            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            suspect?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
             /** Format: double */
             times?: number;
         };
@@ -2038,6 +2128,13 @@ export interface components {
             /** Format: int32 */
             cylinder: number;
         };
+        Movement: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            text: string;
+        };
         NewBlowby: {
             key?: string;
             reading: components["schemas"]["BlowbyDocument"];
@@ -2082,6 +2179,18 @@ export interface components {
             kPa: number;
             /** Format: int32 */
             number: number;
+        };
+        NextStep: {
+            hazards: string[];
+            /** Format: int32 */
+            minutes: number;
+            tests: components["schemas"]["NextTest"][];
+            text: string;
+            why: string;
+        };
+        NextTest: {
+            cylinders: number[];
+            test: string;
         };
         NotCounted: {
             /** Format: int64 */
@@ -2434,6 +2543,7 @@ export interface components {
             gapMm?: number;
             /** @enum {string} */
             ground?: "CLEAN" | "SOOTED" | "ASHY" | "BLUED" | "RUSTY";
+            oneSided?: boolean;
             /** @enum {string} */
             place?: "NOSE" | "GROUND" | "RIM" | "ALL_OVER";
             /** @enum {string} */
@@ -2451,6 +2561,7 @@ export interface components {
             well?: "DRY" | "OIL" | "WATER";
             /** @enum {string} */
             wetness?: "DRY" | "WET_NOT_RUBBED" | "WET_EVAPORATES" | "WET_STAYS_OILY";
+            worn?: boolean;
         };
         PlugGapIn: {
             /** Format: double */
@@ -2670,11 +2781,12 @@ export interface components {
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
             leadingSchoolWords: string;
+            moved: components["schemas"]["Movement"][];
             notComputed: string[];
             redo?: components["schemas"]["ChangeView"];
             round: components["schemas"]["StationView"][];
             service: components["schemas"]["ServiceDocument"][];
-            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "VERDICT")[];
+            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "VERDICT")[];
             undo?: components["schemas"]["ChangeView"];
         };
         SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["correctionsShown"];
@@ -2728,10 +2840,13 @@ export interface components {
             counts: boolean;
             cylinders: number[];
             fullReadingOnly: boolean;
+            rarer: {
+                [key: string]: number;
+            };
             rule: string;
             says: string;
             source: string;
-            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
+            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG")[];
             tellApart?: string;
             /** @enum {string} */
             urgency: "NONE" | "STOP_RUNNING";
@@ -2744,7 +2859,7 @@ export interface components {
             needs: string[];
             spoils: string[];
             /** @enum {string} */
-            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "VERDICT";
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "VERDICT";
         };
         StepView: {
             missing: string[];
@@ -2846,12 +2961,57 @@ export interface components {
             setAside?: string;
             trial: components["schemas"]["OilTrialDocument"];
         };
+        Suspect: {
+            areaMm2?: {
+                /** Format: double */
+                best: number;
+                /** Format: double */
+                high: number;
+                /** Format: double */
+                low: number;
+            };
+            cylinders: number[];
+            /** @enum {string} */
+            family: "RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG";
+            familyWords: string;
+            /** @enum {string} */
+            fault?: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            members: components["schemas"]["SuspectMember"][];
+            /** @enum {string} */
+            odds: "PRACTICALLY_CERTAIN" | "VERY_LIKELY" | "LIKELY" | "EVEN" | "POSSIBLE" | "UNLIKELY" | "VERY_UNLIKELY";
+            oddsWords: string;
+            /** Format: double */
+            prior: number;
+            /** Format: double */
+            probability: number;
+            somewhere: boolean;
+            testedFor: boolean;
+            text: string;
+            /** Format: double */
+            togetherDecibans: number;
+            /** Format: double */
+            withoutWeakness?: number;
+            words: string;
+        };
+        SuspectMember: {
+            cylinders: number[];
+            /** @enum {string} */
+            fault: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
+            faultWords: string;
+            /** Format: double */
+            probability: number;
+            text: string;
+        };
         SuspicionView: {
             cylinders: number[];
             /** Format: double */
             likelihoodRatio: number;
             /** @enum {string} */
-            suspect: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            suspect: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
             suspectWords: string;
             /** Format: double */
             withoutPrior?: number;
@@ -2973,22 +3133,10 @@ export interface components {
             /** @enum {string} */
             specified?: "COLD" | "HOT";
         };
-        Verdict: {
-            blames: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY")[];
-            misses: string;
-            next: string;
-            /** @enum {string} */
-            sureness: "NEAR_CERTAIN" | "LIKELY" | "POSSIBLE" | "OPEN";
-            surenessWords: string;
-            /** @enum {string} */
-            tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
-            what: string;
-            why: string[];
-        };
         Way: {
             split: string;
             /** @enum {string} */
-            way: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY";
+            way: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
             wayWords: string;
             /** Format: double */
             weight: number;
@@ -3496,6 +3644,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredEngine"];
+                };
+            };
+        };
+    };
+    interpret: {
+        parameters: {
+            query?: {
+                job?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diagnosis"];
                 };
             };
         };

@@ -92,7 +92,7 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
         <Choice
           label="This family is known for"
           value={told.weakness?.suspect as Suspect | undefined}
-          options={labels<Suspect>('Suspect').filter(([s]) => FAMILY.includes(s))}
+          options={labels<Suspect>('Fault').filter(([s]) => FAMILY.includes(s))}
           onChange={(suspect) =>
             set({ weakness: suspect ? { suspect, times: told.weakness?.times ?? 3 } : null } as never)
           }

@@ -14,6 +14,9 @@ import { ImportState } from '../ui/ImportState';
 import { useImport } from '../ui/useImport';
 import { useUnits } from '../units/UnitsContext';
 import { Headline } from '../verdict/VerdictPanel';
+import { worthShowing } from '../verdict/odds';
+import { OddsStrip } from '../verdict/OddsStrip';
+import { Reasons } from '../verdict/Reasons';
 import { labelOf } from '../api/labelOf';
 
 const PAPER_WIDTH = 980;
@@ -69,23 +72,31 @@ export function ReportStation({ sheet, whole }: ScreenProps) {
 }
 
 function Verdicts({ sheet }: { sheet: Sheet }) {
-  const v = sheet.diagnosis.engine;
+  const { next, suspects, untested } = sheet.diagnosis;
   return (
     <section className="grid grid-cols-[1.1fr_1.6fr_1fr] gap-6 border-b border-ink pb-3">
       <div>
         <h3 className="heading">Verdict</h3>
-        <Headline verdict={v} large />
+        <Headline sheet={sheet} />
       </div>
       <div>
-        <h3 className="heading">Why</h3>
-        {v.why.map((w) => (
-          <p key={w}>{w}</p>
-        ))}
-        {v.misses && <p className="text-soft">{v.misses}</p>}
+        <h3 className="heading">Why, and how sure</h3>
+        <Reasons sheet={sheet} />
+        <ul className="mt-1">
+          {worthShowing(suspects, 3).map((i) => (
+            <OddsStrip key={i} suspect={suspects[i]!} />
+          ))}
+        </ul>
       </div>
       <div>
         <h3 className="heading">Next</h3>
-        <p className="font-medium">{v.next}</p>
+        <p className="font-medium">{sheet.diagnosis.headline.next}</p>
+        {next[0]?.hazards.map((h) => (
+          <p key={h} className="text-leak">
+            {h}
+          </p>
+        ))}
+        {untested.length > 0 && <p className="mt-2 text-soft">{untested[0]}</p>}
       </div>
     </section>
   );
@@ -113,12 +124,10 @@ function Cylinders({ sheet }: { sheet: Sheet }) {
               <th className="w-12 py-1.5 font-mono text-[1.125rem]">{labelOf(sheet, Number(cylinder))}</th>
               <td className={`w-56 py-1.5 pr-4 font-medium ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}>
                 {verdict.what}
-                {verdict.tone !== 'EMPTY' && (
-                  <span className="block font-normal text-soft">{verdict.surenessWords}</span>
-                )}
+                {verdict.words && <span className="block font-normal text-soft">{verdict.words}</span>}
               </td>
               <td className="py-1.5 pr-4">{verdict.why.join(' ')}</td>
-              <td className="w-64 py-1.5 text-soft">{verdict.next}</td>
+              <td className="w-64 py-1.5 text-soft">{verdict.misses}</td>
             </tr>
           ))}
         </tbody>
@@ -137,7 +146,7 @@ function Open({ sheet }: { sheet: Sheet }) {
   const open = [
     ...new Set([
       ...sheet.diagnosis.open,
-      ...sheet.diagnosis.doesNotFit,
+      ...sheet.diagnosis.contradictions.map((c) => c.text),
       ...faults.map((f) => f.text),
       ...lost,
     ]),
@@ -153,6 +162,11 @@ function Open({ sheet }: { sheet: Sheet }) {
       </div>
       <div>
         <h3 className="heading mb-1">Not known, and what that costs</h3>
+        {sheet.diagnosis.assumed.map((a) => (
+          <p key={a.what}>
+            {a.what}: {a.instead}; {a.costs}
+          </p>
+        ))}
         {lacks.map((l) => (
           <p key={l.what}>
             {l.what}: {l.cost}

@@ -6,5 +6,5 @@ export const report: StationScreen = {
   path: '/report',
   name: 'Verdict',
   Screen: ReportStation,
-  words: (sheet) => sheet.diagnosis.engine.what,
+  words: (sheet) => sheet.diagnosis.headline.meant?.text ?? sheet.diagnosis.headline.certain.text,
 };

@@ -31,6 +31,13 @@ const SHORT: Record<EscapePath['kind'], string> = {
   OIL_PAST_STEM: 'oil, stem',
 };
 
+const SURE: Record<EscapePath['sureness'], string> = {
+  NEAR_CERTAIN: 'certain',
+  LIKELY: 'likely',
+  POSSIBLE: 'possible',
+  OPEN: 'not known',
+};
+
 const ORDER: EscapePath['sureness'][] = ['NEAR_CERTAIN', 'LIKELY', 'POSSIBLE'];
 
 /** The paths that are surer than the others; none while nothing is known. */
@@ -66,7 +73,7 @@ function fitting(paths: EscapePath[], width: number, most: number): string[] {
   const surest = surestOf(paths);
   const names = (words: (p: EscapePath) => string) =>
     [...new Set(surest.map(words))].join(' or ').replace(/ or oil,? (past )?/g, ' or ');
-  const sure = surest[0]?.sureness === 'POSSIBLE' ? 'possible' : 'likely';
+  const sure = surest[0] && SURE[surest[0].sureness];
   const ways = surest.length
     ? [
         `${names((p) => label('PathKind', p.kind))}, ${sure}`,

@@ -5,7 +5,7 @@ import { labelOf } from '../api/labelOf';
 export function describeSection(sheet: Sheet): string {
   const cylinders = Object.entries(sheet.diagnosis.cylinders).map(([cylinder, verdict]) => {
     const label = labelOf(sheet, Number(cylinder));
-    return `Cylinder ${label}: ${verdict.what}, ${verdict.surenessWords}.`;
+    return `Cylinder ${label}: ${[verdict.what, verdict.words].filter(Boolean).join(', ')}.`;
   });
   return `Section of ${sheet.engine.engine.name}. ${cylinders.join(' ')}`;
 }

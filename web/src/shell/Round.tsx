@@ -38,7 +38,7 @@ export function Round({ sheet, station, onKeys }: Props) {
                       ? [`about ${minutes} min`, ...needs, ...spoils.map((w) => `you will ${w}`)].join(', ')
                       : undefined
                   }
-                  className="group relative block h-full min-h-[3.125rem] border-b border-hair px-4 py-1.5 aria-[current=step]:bg-well narrow:flex narrow:h-[3.75rem] narrow:flex-col narrow:items-center narrow:justify-between narrow:border-b-0 narrow:px-0.5"
+                  className="group relative block h-full min-h-[2.75rem] border-b border-hair px-4 py-1 aria-[current=step]:bg-well narrow:flex narrow:h-[3.75rem] narrow:flex-col narrow:items-center narrow:justify-between narrow:border-b-0 narrow:px-0.5"
                 >
                   <span className="absolute inset-y-0 left-0 hidden w-1.5 bg-act group-aria-[current=step]:block narrow:inset-x-0 narrow:bottom-auto narrow:h-1.5 narrow:w-full" />
                   <span className="flex items-center justify-between gap-2 narrow:h-full narrow:w-full narrow:flex-col narrow:gap-0.5">
@@ -51,7 +51,7 @@ export function Round({ sheet, station, onKeys }: Props) {
                     </span>
                     {Strip && <Strip sheet={sheet} />}
                   </span>
-                  <span className="line-clamp-2 leading-tight text-soft narrow:sr-only">{words(sheet)}</span>
+                  <span className="line-clamp-1 leading-tight text-soft narrow:sr-only">{words(sheet)}</span>
                 </Link>
               </li>
             );

@@ -4,6 +4,7 @@ import { crankcase } from '../crankcase/station';
 import { inside } from '../inside/station';
 import { intake } from '../intake/station';
 import type { StationName, StationScreen, Whole } from '../station/station';
+import { ledger } from '../ledger/station';
 import { leakdown } from '../leakdown/station';
 import { oil } from '../oil/station';
 import { plugs } from '../plugs/station';
@@ -22,6 +23,7 @@ export const stations: StationScreen[] = [
   compression,
   leakdown,
   oil,
+  ledger,
   report,
 ];
 

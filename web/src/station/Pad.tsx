@@ -58,7 +58,7 @@ export function Pad({ sheet, current, table, bar, least, rowsYield = false, chil
   // A small section is paid for by the bench before the rows pay.
   const most = Math.max(LEAST_ROWS, room - height - (free < LEAST ? Math.min(least, LEAST_BENCH) : least));
   return (
-    <div ref={whole} className="flex min-h-0 min-w-0 flex-1 flex-col low:min-h-[34rem]" data-pad>
+    <div ref={whole} className="flex min-h-0 min-w-0 flex-1 flex-col low:min-h-[24rem]" data-pad>
       {size.width > 0 && (
         <div
           className="shrink-0 overflow-auto border-b border-ink"

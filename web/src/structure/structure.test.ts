@@ -81,7 +81,7 @@ describe('the folders of the screens', () => {
 
 describe('the one list of stations', () => {
   it('has each station of the core once, at a path of its own', () => {
-    const description = JSON.parse(readFileSync(resolve(SRC, '../openapi.json'), 'utf8')) as {
+    const description = JSON.parse(readFileSync(resolve(SRC, '../public/openapi.json'), 'utf8')) as {
       components: { schemas: Record<string, { properties: Record<string, { items: { enum: string[] } }> }> };
     };
     const named = description.components.schemas.SheetHead!.properties.stations!.items.enum;

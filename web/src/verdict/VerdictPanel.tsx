@@ -1,15 +1,20 @@
 import { useState } from 'react';
-import type { Sheet, Verdict } from '../api/client';
+import { Link } from 'react-router';
+import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
+import { Moved } from './Moved';
+import { worthShowing } from './odds';
+import { OddsStrip } from './OddsStrip';
+import { Reasons } from './Reasons';
+
+const MOST_SUSPECTS = 4;
 
 /**
- * What the readings say so far and what to do next, always in view; the reasons, what does not fit and the cylinder at hand
- * below it. On a tablet a bar at the bottom that opens upwards.
+ * What is certain, what it means and what to do next, always in view at arm's length; what does not fit, at most three
+ * reasons and the odds below it, and the cylinder at hand. On a tablet a bar at the bottom that opens upwards.
  */
 export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: number }) {
   const [open, setOpen] = useState(false);
-  const verdict = sheet.diagnosis.engine;
-  const own = current === undefined ? undefined : sheet.diagnosis.cylinders[current];
   return (
     <aside
       className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:w-full narrow:border-t-2 narrow:border-l-0"
@@ -20,16 +25,8 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
         aria-live="polite"
         data-verdict
       >
-        <div>
-          <h2 className="heading">Verdict</h2>
-          <Headline verdict={verdict} large />
-        </div>
-        <div className="mt-3 narrow:mt-0">
-          <h3 className="heading">Next</h3>
-          <p className="text-[1.125rem] leading-snug font-medium text-act" data-next>
-            {verdict.next}
-          </p>
-        </div>
+        <Headline sheet={sheet} />
+        <Next sheet={sheet} />
         <button
           className="button hidden self-center narrow:inline-flex"
           aria-expanded={open}
@@ -39,77 +36,143 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
         </button>
       </div>
       <div
-        className={`min-h-0 flex-1 overflow-y-auto px-4 pb-3 narrow:max-h-[40vh] ${open ? '' : 'narrow:hidden'}`}
+        className={`min-h-0 flex-1 overflow-y-auto px-4 pb-3 narrow:max-h-[45vh] ${open ? '' : 'narrow:hidden'}`}
         role="region"
         aria-label="Why"
         tabIndex={0}
       >
-        <ul className="space-y-1 border-t border-hair pt-2">
-          {verdict.why.map((w) => (
-            <li key={w}>{w}</li>
-          ))}
-        </ul>
-        {verdict.misses && <p className="mt-1 text-soft">{verdict.misses}</p>}
-        <Findings title="Could not be worked out" texts={sheet.notComputed} />
-        <Findings title="Does not fit yet" texts={sheet.diagnosis.doesNotFit} />
-        <Suspicions sheet={sheet} />
-        <Findings title="Stays open" texts={sheet.diagnosis.open} />
-        {own && sheet.cylinders.length > 1 && (
-          <section className="mt-4 border-t border-hair pt-3">
-            <h3 className="heading">Cylinder {labelOf(sheet, current!)}</h3>
-            <Headline verdict={own} />
-            <ul className="mt-1 space-y-1">
-              {own.why.map((w) => (
-                <li key={w}>{w}</li>
-              ))}
-            </ul>
-            {own.next && <p className="mt-1 font-medium text-act">{own.next}</p>}
-            {own.misses && <p className="mt-1 text-soft">{own.misses}</p>}
-          </section>
-        )}
+        <Moved sheet={sheet} />
+        <DoesNotFit sheet={sheet} />
+        <Texts title="Could not be worked out" texts={sheet.notComputed} />
+        <Reasons sheet={sheet} />
+        <Suspects sheet={sheet} />
+        <Link
+          to={`/jobs/${sheet.job.id}/ledger`}
+          className="mt-2 flex min-h-[2.75rem] items-center font-medium text-act underline underline-offset-4"
+        >
+          Ledger: everything for and against
+        </Link>
+        <Own sheet={sheet} current={current} />
+        <Texts title="Stays open" texts={sheet.diagnosis.open} />
+        <LeadingSchool sheet={sheet} />
       </div>
     </aside>
   );
 }
 
-const MOST_SUSPECTS = 5;
+/** Two lines with their own certainties. */
+export function Headline({ sheet }: { sheet: Sheet }) {
+  const { headline, tone } = sheet.diagnosis;
+  const { certain, meant } = headline;
+  const words = (text: string) => text && <span className="mt-0.5 block text-soft">{text}</span>;
+  return (
+    <div>
+      <h2 className="sr-only">Verdict</h2>
+      <p className="text-[1.1875rem] leading-tight font-semibold" data-certain>
+        {certain.text}
+        <span className="text-[0.9375rem] font-normal">{words(certain.words)}</span>
+      </p>
+      {meant && (
+        <p
+          className={`mt-2 text-[1.375rem] leading-tight font-semibold narrow:mt-1 ${tone === 'LOSS' ? 'text-leak' : ''}`}
+          data-meant
+        >
+          {meant.text}
+          <span className="text-[0.9375rem] font-normal">{words(meant.words)}</span>
+        </p>
+      )}
+    </div>
+  );
+}
 
-/** What the signs alone point to, each with how many times likelier they make it; with and without a stated prior. */
-function Suspicions({ sheet }: { sheet: Sheet }) {
-  const strong = sheet.seen.suspicions.filter((s) => s.likelihoodRatio >= 1.5).slice(0, MOST_SUSPECTS);
-  if (strong.length === 0) {
+/** One action, its minutes, its caution. */
+function Next({ sheet }: { sheet: Sheet }) {
+  const first = sheet.diagnosis.next[0];
+  return (
+    <div className="mt-3 narrow:mt-0">
+      <h3 className="heading">Next{first && first.minutes > 0 && `, ${first.minutes} min`}</h3>
+      <p className="text-[1.125rem] leading-snug font-medium text-act" data-next>
+        {sheet.diagnosis.headline.next}
+      </p>
+      {first?.hazards.map((h) => (
+        <p key={h} className="mt-0.5 text-leak" data-hazard>
+          {h}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function DoesNotFit({ sheet }: { sheet: Sheet }) {
+  const first = sheet.diagnosis.contradictions[0];
+  if (!first) {
     return null;
   }
-  const times = (n: number) => `× ${n < 10 ? n.toFixed(1) : n.toFixed(0)}`;
   return (
-    <section className="mt-4 border-t border-hair pt-3">
-      <h3 className="heading">Signs alone make likelier</h3>
+    <section className="mt-2 border-t border-hair pt-2" data-does-not-fit>
+      <h3 className="heading">Does not fit</h3>
+      <p>{first.text}</p>
+    </section>
+  );
+}
+
+function Suspects({ sheet }: { sheet: Sheet }) {
+  const { suspects, littleTested } = sheet.diagnosis;
+  if (suspects.length === 0) {
+    return null;
+  }
+  return (
+    <section className="mt-3 border-t border-hair pt-2">
+      <h3 className="heading">Odds{littleTested && ', little tested yet'}</h3>
       <ul>
-        {strong.map((s) => (
-          <li key={s.suspect + s.cylinders.join()} className="flex justify-between gap-2">
-            <span>
-              {s.suspectWords}
-              {s.cylinders.length > 0 && `, ${s.cylinders.map((n) => labelOf(sheet, n)).join(' ')}`}
-              {s.withoutPrior != null && (
-                <span className="block text-soft">
-                  {times(s.withoutPrior)} without what the family is known for
-                </span>
-              )}
-            </span>
-            <span className="font-mono whitespace-nowrap">{times(s.likelihoodRatio)}</span>
-          </li>
+        {worthShowing(suspects, MOST_SUSPECTS).map((i) => (
+          <OddsStrip key={i} suspect={suspects[i]!} />
         ))}
       </ul>
     </section>
   );
 }
 
-function Findings({ title, texts }: { title: string; texts: string[] }) {
+/** The cylinder at hand in three lines. */
+function Own({ sheet, current }: { sheet: Sheet; current?: number }) {
+  const own = current === undefined ? undefined : sheet.diagnosis.cylinders[current];
+  if (!own || sheet.cylinders.length < 2) {
+    return null;
+  }
+  return (
+    <section className="mt-3 border-t border-hair pt-2" data-own>
+      <h3 className="heading">Cylinder {labelOf(sheet, current!)}</h3>
+      <p className={`text-[1.0625rem] font-semibold ${own.tone === 'LOSS' ? 'text-leak' : ''}`}>
+        {own.what}
+        {own.words && <span className="font-normal text-soft">, {own.words}</span>}
+      </p>
+      {own.why[0] && <p className="line-clamp-3">{own.why[0]}</p>}
+      {own.misses && <p className="line-clamp-2 text-soft">{own.misses}</p>}
+    </section>
+  );
+}
+
+/** Schools are opinions: how the one that leads in this shop rules stands beside the evidence, never in it. */
+function LeadingSchool({ sheet }: { sheet: Sheet }) {
+  const opinion = sheet.compression.schools.find(
+    (s) => s.school === sheet.leadingSchool && s.ruling !== 'NOT_ASKED',
+  );
+  return opinion ? (
+    <section className="mt-3 border-t border-hair pt-2">
+      <h3 className="heading">School that leads here</h3>
+      <p>
+        {opinion.schoolWords}: {opinion.reason}
+      </p>
+    </section>
+  ) : null;
+}
+
+function Texts({ title, texts }: { title: string; texts: string[] }) {
   if (texts.length === 0) {
     return null;
   }
   return (
-    <section className="mt-4 border-t border-hair pt-3">
+    <section className="mt-3 border-t border-hair pt-2">
       <h3 className="heading">{title}</h3>
       <ul className="space-y-1">
         {texts.map((t) => (
@@ -117,44 +180,5 @@ function Findings({ title, texts }: { title: string; texts: string[] }) {
         ))}
       </ul>
     </section>
-  );
-}
-
-/** The verdict itself, with how sure it is in words and as one to four strokes of a pen. */
-export function Headline({ verdict, large }: { verdict: Verdict; large?: boolean }) {
-  return (
-    <p>
-      <span
-        className={`${large ? 'text-[1.375rem]' : 'text-[1.125rem]'} leading-tight font-semibold ${verdict.tone === 'LOSS' ? 'text-leak' : ''}`}
-      >
-        {verdict.what}
-      </span>
-      {verdict.tone !== 'EMPTY' && (
-        <span className="mt-0.5 flex items-center gap-2 text-soft">
-          <Strokes sureness={verdict.sureness} />
-          {verdict.surenessWords}
-        </span>
-      )}
-    </p>
-  );
-}
-
-const COUNT = { NEAR_CERTAIN: 4, LIKELY: 3, POSSIBLE: 2, OPEN: 1 } as const;
-
-function Strokes({ sureness }: { sureness: Verdict['sureness'] }) {
-  return (
-    <svg width="38" height="12" aria-hidden>
-      {[0, 1, 2, 3].map((i) => (
-        <line
-          key={i}
-          x1={4 + i * 9}
-          x2={8 + i * 9}
-          y1="11"
-          y2="1"
-          stroke={i < COUNT[sureness] ? 'var(--ink)' : 'var(--hair)'}
-          strokeWidth={i < COUNT[sureness] ? 2.6 : 1.2}
-        />
-      ))}
-    </svg>
   );
 }

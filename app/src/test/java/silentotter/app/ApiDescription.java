@@ -28,6 +28,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import silentotter.app.json.Quantities;
 import silentotter.app.part.SheetPart;
+import silentotter.app.sheet.DiagnosisView;
 import silentotter.app.sheet.SheetView;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
@@ -71,6 +72,9 @@ class ApiDescription {
                 Class<?> raw = java == null ? Object.class : java.getRawClass();
                 if (raw == SheetView.class) {
                     return sheet(parts, context);
+                }
+                if (raw == DiagnosisView.class) {
+                    return context.resolve(new AnnotatedType(DiagnosisView.OF).resolveAsRef(true));
                 }
                 if (raw == CylinderNumber.class) {
                     return new IntegerSchema().format("int32");

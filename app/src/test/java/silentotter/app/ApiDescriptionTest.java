@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 
 /** The description that the front end's types are made from is the one the application gives. */
 class ApiDescriptionTest {
-    private static final Path COMMITTED = Path.of("../web/openapi.json");
+    private static final Path COMMITTED = Path.of("../web/public/openapi.json");
 
     @Test
     void theCommittedDescriptionIsCurrent() throws IOException {

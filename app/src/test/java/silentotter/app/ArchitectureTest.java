@@ -36,12 +36,15 @@ class ArchitectureTest {
                     List.of("twin"),
                     List.of("engine", "instruments"),
                     List.of("wording", "job"),
+                    List.of("fault"),
+                    List.of("inference"),
                     List.of("finding")),
             List.of(
                     List.of("examination", "calculation"),
                     List.of("round"),
                     List.of("diagnosis"),
-                    List.of("interpretation")));
+                    List.of("interpretation"),
+                    List.of("hidden")));
 
     @ArchTest
     static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_APPLICATION = noClasses()

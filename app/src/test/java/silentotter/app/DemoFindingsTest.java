@@ -43,14 +43,27 @@ class DemoFindingsTest {
 
     private static List<String> findings(JsonNode sheet) {
         List<String> lines = new ArrayList<>();
-        JsonNode engine = sheet.at("/diagnosis/engine");
-        lines.add("engine   " + engine.at("/tone").asString() + " "
-                + engine.at("/sureness").asString());
-        sheet.at("/diagnosis/cylinders")
+        JsonNode diagnosis = sheet.at("/diagnosis");
+        lines.add("tone     " + diagnosis.at("/tone").asString());
+        diagnosis
+                .at("/suspects")
+                .forEach(x -> lines.add("suspect  " + x.at("/family").asString() + " "
+                        + x.at("/fault").asString("-") + " " + joined(x.at("/cylinders")) + " "
+                        + (x.at("/testedFor").asBoolean() ? x.at("/odds").asString() : "NOT_TESTED_FOR")));
+        diagnosis
+                .at("/measuring")
+                .forEach(m -> lines.add("doubt    " + m.at("/test").asString() + " " + joined(m.at("/cylinders")) + " "
+                        + m.at("/kind").asString("-") + (m.at("/named").asBoolean() ? " named" : "")));
+        diagnosis
+                .at("/contradictions")
+                .forEach(c -> lines.add("unfit    " + c.at("/findings").size()));
+        lines.add("next     " + diagnosis.at("/next/0/tests/0/test").asString() + " "
+                + joined(diagnosis.at("/next/0/tests/0/cylinders")));
+        diagnosis
+                .at("/cylinders")
                 .properties()
                 .forEach(c -> lines.add("cylinder " + c.getKey() + " "
-                        + c.getValue().at("/tone").asString() + " "
-                        + c.getValue().at("/sureness").asString()));
+                        + c.getValue().at("/tone").asString()));
         sheet.at("/diagnosis/paths")
                 .forEach(p -> lines.add("path     " + p.at("/cylinder").asInt() + " "
                         + p.at("/kind").asString() + " " + p.at("/sureness").asString() + area(p)));

@@ -114,11 +114,20 @@ class ExaminationApiTest {
         for (int cylinder = 1; cylinder <= 4; cylinder++) {
             server.read(job, server.firstPass(job), cylinder, 1300);
         }
-        patch(job, "plugs", "{\"plugs\": {\"2\": {\"wetness\": \"WET_STAYS_OILY\"}}}");
-        assertThat(server.sheet(job).at("/diagnosis/engine/what").asString())
-                .isEqualTo("Oil control rings or stem seals or guides, cylinder 2");
+        patch(
+                job,
+                "plugs",
+                "{\"plugs\": {\"1\": {\"shade\": \"TAN\"}, \"2\": {\"wetness\": \"WET_STAYS_OILY\"},"
+                        + " \"3\": {\"shade\": \"TAN\"}, \"4\": {\"shade\": \"TAN\"}}}");
+        JsonNode oil = server.sheet(job).at("/diagnosis/suspects/0");
+        for (JsonNode s : server.sheet(job).at("/diagnosis/suspects")) {
+            oil = s.at("/family").asString().equals("OIL_ENTRY") ? s : oil;
+        }
+        assertThat(oil.at("/probability").asDouble()).isGreaterThan(0.4);
+        assertThat(oil.at("/members/0/cylinders/0").asInt()).isEqualTo(2);
         patch(job, "signs", "{\"oil\": {\"glitter\": \"FLAKES\"}}");
-        assertThat(server.sheet(job).at("/diagnosis/engine/what").asString()).isEqualTo("Do not run it");
+        assertThat(server.sheet(job).at("/diagnosis/headline/certain/text").asString())
+                .isEqualTo("Do not run it");
         assertThat(server.sheet(job).at("/diagnosis/stops").size()).isEqualTo(1);
         assertThat(json(server.get("/api/jobs")).at("/jobs").findValuesAsString("headline"))
                 .contains("Do not run it");

@@ -53,7 +53,8 @@ class LeakdownApiTest {
         long reading = sheet.at("/leakdown/readings/0/id").asLong();
         hear(fresh, reading, "{\"place\": \"EXHAUST\", \"heard\": \"LOUD\", \"listenedWith\": \"TUBE\"}");
         sheet = json(hear(fresh, reading, "{\"place\": \"NEIGHBOUR\", \"heard\": \"NOTHING\", \"neighbour\": 3}"));
-        assertThat(sheet.at("/diagnosis/engine/what").asString()).isEqualTo("Exhaust valve, cylinder 2");
+        assertThat(sheet.at("/diagnosis/suspects/0/family").asString()).isEqualTo("VALVE_LEAK");
+        assertThat(sheet.at("/diagnosis/suspects/0/cylinders/0").asInt()).isEqualTo(2);
         assertThat(sheet.at("/leakdown/readings/0/reading/neighbours/3").asString())
                 .isEqualTo("NOTHING");
 

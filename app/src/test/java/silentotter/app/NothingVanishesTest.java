@@ -135,7 +135,9 @@ class NothingVanishesTest {
                         + ", \"tester\": {\"name\": \"Two\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 690, "
                         + "\"orificeMm\": 1.0, \"calibrated\": false}}");
         assertThat(server.sheet(job).at("/job/revision").asInt()).isGreaterThan(before);
-        String headline = server.sheet(job).at("/diagnosis/engine/what").asString();
+        JsonNode verdict = server.sheet(job).at("/diagnosis/headline");
+        String headline = verdict.at("/certain/text").asString()
+                + (verdict.has("meant") ? ": " + verdict.at("/meant/text").asString() : "");
         for (JsonNode line : json(server.get("/api/jobs")).at("/jobs")) {
             if (line.at("/id").asLong() == job) {
                 assertThat(line.at("/upToDate").asBoolean()).isTrue();
@@ -381,7 +383,7 @@ class NothingVanishesTest {
         }
         JsonNode sheet = server.sheet(job);
         assertThat(sheet.at("/compression/doubts/0/0/kind").asString()).isEqualTo("UNIT");
-        assertThat(sheet.at("/diagnosis/engine/what").asString()).isNotEqualTo("No loss of seal seen");
+        assertThat(sheet.at("/diagnosis/cylinders/1/tone").asString()).isEqualTo("DOUBT");
         sheet = json(server.put(
                 job(job) + "/compression/passes/" + pass + "/unit", "{\"typedAs\": \"PSI\", \"meant\": \"BAR\"}"));
         assertThat(sheet.at("/passes/0/readings/0/strokesKPa/0").asDouble()).isBetween(1199.0, 1201.0);

@@ -30,9 +30,9 @@ class SheetApiTest {
         server.read(job, pass, 2, 1190);
         server.read(job, pass, 3, 850);
         JsonNode sheet = json(server.read(job, pass, 4, 1210));
-        assertThat(sheet.at("/diagnosis/engine/what").asString()).isEqualTo("Loss of seal, path not known, cylinder 3");
+        assertThat(sheet.at("/diagnosis/headline/certain/text").asString()).isEqualTo("Cylinder 3 low");
         assertThat(sheet.at("/compression/cylinders/3/standing").asString()).isEqualTo("LOW");
-        assertThat(json(server.get("/api/jobs?search=path+not+known"))
+        assertThat(json(server.get("/api/jobs?search=cylinder+3+low"))
                         .at("/jobs/0/id")
                         .asLong())
                 .isEqualTo(job);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntConsumer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -15,7 +16,10 @@ import silentotter.app.job.Jobs;
 import silentotter.app.part.EnginePart;
 import silentotter.app.part.JobPart;
 import silentotter.app.progress.Progress.Work;
+import silentotter.core.engine.EngineReader;
+import silentotter.core.input.InvalidInput;
 import silentotter.core.intake.ServiceDocument;
+import silentotter.core.job.JobRecord;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -102,6 +106,22 @@ public class CaseFiles {
         ReadCase file = reader.read(text);
         done.outOf(file.jobs().stream().mapToInt(ReadCase.ReadJob::size).sum());
         return writing.execute(t -> stored(file, done));
+    }
+
+    /**
+     * One job of a file, read and checked as for a load, without storing anything.
+     *
+     * @param job by position from 0; the last one where nothing is said
+     * @throws InvalidInput with everything that is wrong and where
+     */
+    public JobRecord record(String text, @Nullable Integer job) {
+        ReadCase file = reader.read(text);
+        int jobs = file.jobs().size();
+        int at = job == null ? jobs - 1 : job;
+        if (at < 0 || at >= jobs) {
+            throw InvalidInput.at("job", "must be one of the jobs of the file", "0 to " + (jobs - 1));
+        }
+        return file.record(EngineReader.read(file.engine()), at);
     }
 
     private List<Long> stored(ReadCase file, IntConsumer done) {

@@ -10,8 +10,8 @@ import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.examination.LossyStep;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
 import silentotter.core.inside.CylinderInside;
 import silentotter.core.intake.IntakeRules;
@@ -51,7 +51,7 @@ record ExaminationView(
 
     /** @param withoutPrior the likelihood ratio without the stated weakness of the family, where that is part of it */
     record SuspicionView(
-            Suspect suspect,
+            Fault suspect,
             List<CylinderNumber> cylinders,
             double likelihoodRatio,
             @Nullable Double withoutPrior) implements Worded {

@@ -1,10 +1,12 @@
 package silentotter.app.oil;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,9 +24,13 @@ import silentotter.core.engine.Engine;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.intake.ServiceDocument;
+import silentotter.core.intake.ServiceEntry.ServiceKind;
+import silentotter.core.job.Observation;
 import silentotter.core.oil.OilEntry;
 import silentotter.core.oil.OilEntryDocument;
 import silentotter.core.oil.OilEntryReader;
+import silentotter.core.oil.OilEvent;
 import silentotter.core.oil.OilQuestions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -51,6 +57,19 @@ class OilLogs implements EnginePart<List<StoredOilEntry>> {
 
     long engineOf(long jobId) {
         return mapper.engineOf(jobId).orElseThrow(() -> new NotFound("There is no job " + jobId + "."));
+    }
+
+    @Override
+    public List<? extends Observation> observed(List<StoredOilEntry> kept, List<ServiceDocument> service) {
+        return Stream.<Observation>concat(entries(kept).stream(), repairs(service))
+                .toList();
+    }
+
+    /** Repairs after which oil use may be another. */
+    static Stream<OilEvent> repairs(List<ServiceDocument> service) {
+        return service.stream()
+                .filter(s -> s.kind() == ServiceKind.REPAIR && s.date() != null)
+                .map(s -> new OilEvent(LocalDate.parse(s.date())));
     }
 
     /** The lines as values; those that cannot be read any more are left out. */

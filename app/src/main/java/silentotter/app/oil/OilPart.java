@@ -1,6 +1,5 @@
 package silentotter.app.oil;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -11,13 +10,11 @@ import silentotter.app.part.CsvPart;
 import silentotter.app.part.SheetPart;
 import silentotter.app.progress.Progress.Work;
 import silentotter.core.engine.Engine;
-import silentotter.core.finding.Suspect;
+import silentotter.core.fault.Fault;
 import silentotter.core.intake.ServiceDocument;
-import silentotter.core.intake.ServiceEntry.ServiceKind;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.job.Observation;
 import silentotter.core.oil.OilAnalysis;
-import silentotter.core.oil.OilEvent;
 import silentotter.core.oil.OilPath;
 import silentotter.core.wording.Worded;
 
@@ -46,7 +43,7 @@ record OilPart(OilMapper mapper, OilLogs logs, OilTrials oilTrials, ServiceLogs 
             implements Worded {}
 
     /** @param weight how much all that was seen points there; 1 says nothing */
-    record Way(Suspect way, double weight, String split) implements Worded {}
+    record Way(Fault way, double weight, String split) implements Worded {}
 
     record Shown(OilView oil) {}
 
@@ -70,16 +67,10 @@ record OilPart(OilMapper mapper, OilLogs logs, OilTrials oilTrials, ServiceLogs 
         return Stream.of(
                         OilLogs.entries(kept.entries()).stream(),
                         OilTrials.trials(kept.trials()).stream(),
-                        repairs(kept.service()))
+                        OilLogs.repairs(kept.service()))
                 .flatMap(s -> s)
                 .map(Observation.class::cast)
                 .toList();
-    }
-
-    private static Stream<OilEvent> repairs(List<ServiceDocument> service) {
-        return service.stream()
-                .filter(s -> s.kind() == ServiceKind.REPAIR && s.date() != null)
-                .map(s -> new OilEvent(LocalDate.parse(s.date())));
     }
 
     @Override
@@ -93,7 +84,7 @@ record OilPart(OilMapper mapper, OilLogs logs, OilTrials oilTrials, ServiceLogs 
         return new Shown(new OilView(kept.entries(), kept.trials(), kept.reminders(), analysis, ways));
     }
 
-    private static double weight(Interpretation said, Suspect suspect) {
+    private static double weight(Interpretation said, Fault suspect) {
         return said.seen().suspicions().stream()
                 .filter(s -> s.suspect() == suspect)
                 .mapToDouble(s -> s.weight().likelihoodRatio())

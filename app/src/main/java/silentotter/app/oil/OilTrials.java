@@ -16,6 +16,8 @@ import silentotter.app.part.Filed;
 import silentotter.app.storage.Documents;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
+import silentotter.core.intake.ServiceDocument;
+import silentotter.core.job.Observation;
 import silentotter.core.oil.OilTrial;
 import silentotter.core.oil.OilTrialDocument;
 import tools.jackson.databind.JsonNode;
@@ -40,6 +42,11 @@ class OilTrials implements EnginePart<List<StoredTrial>> {
         this.journal = journal;
         this.documents = documents;
         this.json = json;
+    }
+
+    @Override
+    public List<? extends Observation> observed(List<StoredTrial> kept, List<ServiceDocument> service) {
+        return trials(kept);
     }
 
     static List<OilTrial> trials(List<StoredTrial> stored) {

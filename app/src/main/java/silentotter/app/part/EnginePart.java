@@ -1,7 +1,10 @@
 package silentotter.app.part;
 
+import java.util.List;
 import java.util.Optional;
 import silentotter.core.input.Problems;
+import silentotter.core.intake.ServiceDocument;
+import silentotter.core.job.Observation;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -32,4 +35,13 @@ public interface EnginePart<K> {
 
     /** How many readings there are. */
     int size(K kept);
+
+    /**
+     * What counts of it, in the terms of a job.
+     *
+     * @param service what was done to the engine, as far as it is known
+     */
+    default List<? extends Observation> observed(K kept, List<ServiceDocument> service) {
+        return List.of();
+    }
 }

@@ -7,10 +7,11 @@ import silentotter.core.wording.Units;
 
 /** The units that whoever asks wants sentences in: {@code Otter-Units: psi, US qt, mi, F}. Metric where nothing is said. */
 @Component
-class AskedUnits {
+public class AskedUnits {
     static final String HEADER = "Otter-Units";
 
-    Units units() {
+    /** Metric where the request says nothing. */
+    public Units units() {
         return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
                         && request.getRequest().getHeader(HEADER) != null
                 ? Units.of(request.getRequest().getHeader(HEADER))

@@ -9,6 +9,7 @@ import silentotter.app.job.Jobs;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.School;
 import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Movement;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.LossyStep;
@@ -21,6 +22,7 @@ import silentotter.core.wording.Worded;
  * What stands on every sheet, whatever was done; the parts stand beside it.
  *
  * @param round what each station asks of the engine and of the clock
+ * @param moved what the last change did to the suspects, where the answer before it is still known
  * @param notComputed what could not be worked out, each in a sentence
  */
 record SheetHead(
@@ -32,6 +34,7 @@ record SheetHead(
         List<ServiceDocument> service,
         String lastOilChange,
         Diagnosis diagnosis,
+        List<Movement> moved,
         School leadingSchool,
         List<String> notComputed,
         @Nullable ChangeView undo,

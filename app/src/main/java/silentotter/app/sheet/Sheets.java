@@ -19,7 +19,8 @@ import silentotter.app.shop.Choices;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.School;
-import silentotter.core.diagnosis.Verdict;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Movement;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineDocument;
 import silentotter.core.finding.Shop;
@@ -179,9 +180,9 @@ public class Sheets {
         Jobs.StoredJob job = held.stored();
         Interpretation result = known.get(
                 new Revision(job.id(), job.revision()), key -> Interpreter.interpret(held.record(), held.shop()));
-        Verdict verdict = result.diagnosis().engine();
-        String words = new Wording(result.engine(), Units.METRIC).fill(verdict.what());
-        headlines.workedOut(job.id(), job.revision(), words, verdict.tone());
+        Diagnosis diagnosis = result.diagnosis();
+        String words = new Wording(result.engine(), Units.METRIC).fill(diagnosis.inOneLine());
+        headlines.workedOut(job.id(), job.revision(), words, diagnosis.tone());
         return result;
     }
 
@@ -213,6 +214,7 @@ public class Sheets {
                 beside.service(),
                 serviceLogs.log(beside.service()).lastOilChange(held.job().value()),
                 said.diagnosis(),
+                moved(held.stored(), said),
                 held.shop().choice(School.class, School.LOWEST_75),
                 notComputed,
                 beside.undo(),
@@ -223,6 +225,12 @@ public class Sheets {
         return new SheetView(json.writer()
                 .withAttribute(Wording.class, new Wording(engine, units))
                 .writeValueAsString(all));
+    }
+
+    /** What the last change did; nothing where nobody asked for the sheet before it. */
+    private List<Movement> moved(Jobs.StoredJob job, Interpretation said) {
+        Interpretation before = known.getIfPresent(new Revision(job.id(), job.revision() - 1));
+        return before == null ? List.of() : Movement.between(before.diagnosis(), said.diagnosis());
     }
 
     /** The sheet as one: texts that stand directly on it are sentences. */

@@ -8,6 +8,7 @@ import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.shop.ShopMapper.Choice;
 import silentotter.core.finding.Shop;
+import silentotter.core.inference.GaugeCurve;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.LeakCurve;
 
@@ -17,6 +18,10 @@ public class Choices {
     /** Leak curves cost some twenty twin runs each and depend only on their setup, so they are remembered. */
     private final LoadingCache<CrankingSetup, LeakCurve> curves =
             Caffeine.newBuilder().maximumSize(500).build(LeakCurve::of);
+
+    /** The same for the curves of the combined diagnosis. */
+    private final LoadingCache<CrankingSetup, GaugeCurve> gauges =
+            Caffeine.newBuilder().maximumSize(2000).build(GaugeCurve::of);
 
     private final ShopMapper mapper;
     private final Journal journal;
@@ -30,7 +35,9 @@ public class Choices {
     @Transactional(readOnly = true)
     public Shop shop() {
         return new Shop(
-                mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)), curves::get);
+                mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)),
+                curves::get,
+                gauges::get);
     }
 
     /** The school that leads in its matter from now on; the others are shown beside it. */

@@ -1,19 +1,19 @@
 package silentotter.core.blowby;
 
-import static silentotter.core.finding.Suspect.BROKEN;
-import static silentotter.core.finding.Suspect.EVEN_WEAR;
-import static silentotter.core.finding.Suspect.RING_SEAL;
-import static silentotter.core.finding.Suspect.TURBO_SEAL;
-import static silentotter.core.finding.Suspect.VENTILATION;
+import static silentotter.core.fault.Fault.BROKEN;
+import static silentotter.core.fault.Fault.EVEN_WEAR;
+import static silentotter.core.fault.Fault.RING_SEAL;
+import static silentotter.core.fault.Fault.TURBO_SEAL;
+import static silentotter.core.fault.Fault.VENTILATION;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import silentotter.core.engine.Engine;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Judged;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.signs.BreatherSigns.BreatherOil;
 import silentotter.core.signs.Signs;
@@ -69,9 +69,9 @@ final class BlowbyRules {
                 ? "Leak-down says which cylinder. Charge air past turbo or blower seals, and compressor air from a brake or"
                         + " starter, imitate it: blank them off and read again."
                 : "Leak-down says which cylinder, and whether it is one or all.";
-        Suspect[] behind = engine.isBoosted()
-                ? new Suspect[] {RING_SEAL, EVEN_WEAR, BROKEN, TURBO_SEAL}
-                : new Suspect[] {RING_SEAL, EVEN_WEAR, BROKEN};
+        Fault[] behind = engine.isBoosted()
+                ? new Fault[] {RING_SEAL, EVEN_WEAR, BROKEN, TURBO_SEAL}
+                : new Fault[] {RING_SEAL, EVEN_WEAR, BROKEN};
         return switch (said.grade().get()) {
             case FAULT ->
                 rule(
@@ -168,7 +168,7 @@ final class BlowbyRules {
     }
 
     private static Optional<Statement> rule(
-            String name, String says, String because, double ratio, String apart, Suspect... suspects) {
+            String name, String says, String because, double ratio, String apart, Fault... suspects) {
         return Rule.<Boolean>of(name, b -> b, says, because)
                 .pointsTo(ratio, suspects)
                 .toldApartBy(apart)

@@ -11,7 +11,6 @@ import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.twin.CrankingSetup;
-import silentotter.core.twin.CylinderGeometry;
 import silentotter.core.twin.LeakCurve;
 
 /**
@@ -29,8 +28,6 @@ final class LeakEstimates {
     private static final Estimate<Double> UNKNOWN_SPEED = Estimate.of(120.0, 220.0, 350.0);
     private static final double SPEED_UNCERTAINTY = 0.1;
 
-    /** Exhaust port closing of two-strokes, degrees after bottom centre, where unknown. */
-    private static final double TWO_STROKE_CLOSING_DEG = 85;
     /** Cylinder pressure over ambient at the start of compression behind a shut throttle. */
     private static final double SHUT_THROTTLE_FACTOR = 0.6;
 
@@ -59,31 +56,12 @@ final class LeakEstimates {
                     .map(s ->
                             Estimate.of(s.rpm() * (1 - SPEED_UNCERTAINTY), s.rpm(), s.rpm() * (1 + SPEED_UNCERTAINTY)))
                     .orElse(UNKNOWN_SPEED);
-            return new LeakEstimates(setup(engine, geometry, ambient, conditions), speeds, curves);
+            return new LeakEstimates(
+                    CrankingConditions.setup(engine, geometry, ambient, conditions)
+                            .withIntakeFactor(conditions.throttleShut() ? SHUT_THROTTLE_FACTOR : 1),
+                    speeds,
+                    curves);
         });
-    }
-
-    private static CrankingSetup setup(
-            Engine engine, CylinderGeometry geometry, Ambient ambient, Conditions conditions) {
-        double closing = engine.size()
-                .intakeClosingDeg()
-                .orElse(
-                        engine.cycle() == silentotter.core.engine.Cycle.TWO_STROKE
-                                ? TWO_STROKE_CLOSING_DEG
-                                : CrankingSetup.USUAL_INTAKE_CLOSING_DEG);
-        int strokes = (int) Math.round(conditions
-                .length()
-                .map(l -> l.strokes(engine.cycle(), conditions.crankingSpeed()).best())
-                .orElse((double) CrankingSetup.USUAL_STROKES));
-        CrankingSetup usual = CrankingSetup.usual(geometry)
-                .withIntakeClosing(closing)
-                .withStrokes(Math.max(1, Math.min(12, strokes)))
-                .withAir(ambient.pressure(), ambient.airTemperature())
-                .withIntakeFactor(conditions.throttleShut() ? SHUT_THROTTLE_FACTOR : 1)
-                .withGauge(
-                        conditions.gauge().hoseVolume().orElse(CrankingSetup.USUAL_HOSE),
-                        conditions.gauge().gaugeVolume().orElse(CrankingSetup.USUAL_GAUGE));
-        return conditions.cold() ? usual.withWalls(ambient.airTemperature()) : usual;
     }
 
     CrankingSetup setup() {

@@ -1,12 +1,13 @@
 package silentotter.core.crankcase;
 
-import static silentotter.core.finding.Suspect.CRANKCASE_AIR;
+import static silentotter.core.fault.Fault.CRANKCASE_AIR;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import silentotter.core.crankcase.CrankcaseHold.BubblePlace;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Rule;
@@ -46,7 +47,10 @@ public final class HoldRules {
         List<Statement> result = new ArrayList<>(read(hold.unnamed(), List.of()));
         new TreeMap<>(hold.chambers())
                 .forEach((cylinder, chamber) -> result.addAll(read(chamber, List.of(CylinderNumber.of(cylinder)))));
-        return result;
+        boolean leaks = Stream.concat(Stream.of(hold.unnamed()), hold.chambers().values().stream())
+                .anyMatch(c -> isLeaking(c.pressure()) || isLeaking(c.vacuum()));
+        // One tight chamber, or one way of trying, does not unsay what another found.
+        return leaks ? result.stream().map(HoldRules::silentWhereTight).toList() : result;
     }
 
     private static List<Statement> read(Chamber chamber, List<CylinderNumber> where) {
@@ -65,6 +69,10 @@ public final class HoldRules {
         }
         PLACES.forEach(r -> r.about(chamber, "CRANKCASE", where).ifPresent(result::add));
         return result;
+    }
+
+    private static Statement silentWhereTight(Statement s) {
+        return s.rule().endsWith("-tight") ? s.withoutWeight() : s;
     }
 
     private static boolean isLeaking(Optional<HoldRun> run) {

@@ -2,21 +2,50 @@ package silentotter.core.diagnosis;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.wording.Worded;
 
 /**
- * What all findings of a job say together.
+ * All that is known of a job as one ranked, explained answer.
  *
- * @param doesNotFit contradictions and suspected measuring errors, to be settled first
- * @param open findings that the verdict does not explain; they qualify it and are printed with it
- * @param stops why the engine must not be run; empty when nothing says so
+ * @param suspects most likely first
+ * @param reasons ids of at most three findings that carry the headline
+ * @param contradictions first of all to be settled
+ * @param open findings that the answer does not explain; they qualify it
+ * @param stops why the engine must not be run
+ * @param findings those that weigh most first
+ * @param untested what was not done, and what the answer could not see for that
+ * @param littleTested whether so little was tested that figures would say more than is known
  */
 public record Diagnosis(
-        Verdict engine,
-        Map<CylinderNumber, Verdict> cylinders,
-        List<EscapePath> paths,
-        List<String> doesNotFit,
+        Tone tone,
+        Headline headline,
+        List<Suspect> suspects,
+        List<String> reasons,
+        List<DoubtedReading> measuring,
+        List<Contradiction> contradictions,
         List<String> open,
-        List<String> stops)
-        implements Worded {}
+        List<String> stops,
+        List<Finding> findings,
+        List<String> untested,
+        List<Assumption> assumed,
+        List<NextStep> next,
+        Map<CylinderNumber, CylinderVerdict> cylinders,
+        List<EscapePath> paths,
+        boolean littleTested,
+        Optional<String> weakness)
+        implements Worded {
+
+    /** One line that does not fit, above the reasons; empty where all fits. */
+    public Optional<String> doesNotFit() {
+        return contradictions.stream().findFirst().map(Contradiction::text);
+    }
+
+    /** What is certain and what it means, as one line for a list. */
+    public String inOneLine() {
+        return headline.meant().isEmpty() || !stops.isEmpty()
+                ? headline.certain().text()
+                : headline.certain().text() + ": " + headline.meant().get().text();
+    }
+}

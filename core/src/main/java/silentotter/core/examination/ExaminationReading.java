@@ -6,8 +6,8 @@ import java.util.Optional;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
 import silentotter.core.plugs.PlugReading;
 
@@ -27,7 +27,7 @@ public record ExaminationReading(PlugReading plugs, List<Statement> statements, 
         List<Statement> possible = engine.cycle() != Cycle.TWO_STROKE
                 ? findings
                 : findings.stream()
-                        .flatMap(s -> s.without(Suspect::isOfFourStrokesOnly).stream())
+                        .flatMap(s -> s.without(Fault::isOfFourStrokesOnly).stream())
                         .toList();
         return new ExaminationReading(plugs, possible, Suspicion.from(possible));
     }

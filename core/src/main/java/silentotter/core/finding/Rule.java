@@ -1,9 +1,12 @@
 package silentotter.core.finding;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement.Urgency;
 
 /**
@@ -13,68 +16,62 @@ import silentotter.core.finding.Statement.Urgency;
  * @param <T> what is looked at
  */
 public final class Rule<T> {
-    private final String name;
     private final Predicate<T> seen;
-    private final String says;
-    private final String because;
-    private final Weight weight;
-    private final List<Suspect> suspects;
-    private final Optional<String> tellApart;
-    private final Urgency urgency;
-    private final boolean fullReadingOnly;
+    private final Statement said;
 
-    private Rule(
-            String name,
-            Predicate<T> seen,
-            String says,
-            String because,
-            Weight weight,
-            List<Suspect> suspects,
-            Optional<String> tellApart,
-            Urgency urgency,
-            boolean fullReadingOnly) {
-        this.name = name;
+    private Rule(Predicate<T> seen, Statement said) {
         this.seen = seen;
-        this.says = says;
-        this.because = because;
-        this.weight = weight;
-        this.suspects = suspects;
-        this.tellApart = tellApart;
-        this.urgency = urgency;
-        this.fullReadingOnly = fullReadingOnly;
+        this.said = said;
     }
 
     public static <T> Rule<T> of(String name, Predicate<T> seen, String says, String because) {
-        return new Rule<>(name, seen, says, because, Weight.NONE, List.of(), Optional.empty(), Urgency.NONE, false);
+        return new Rule<>(
+                seen,
+                new Statement(
+                        name,
+                        "",
+                        List.of(),
+                        says,
+                        because,
+                        Weight.NONE,
+                        List.of(),
+                        Optional.empty(),
+                        Urgency.NONE,
+                        false));
     }
 
-    /** How much it weighs, and for whom. */
-    public Rule<T> pointsTo(double likelihoodRatio, Suspect... to) {
-        return new Rule<>(
-                name,
-                seen,
-                says,
-                because,
-                Weight.of(likelihoodRatio),
-                List.of(to),
-                tellApart,
-                urgency,
-                fullReadingOnly);
+    /** What it makes likelier, by how much. */
+    public Rule<T> pointsTo(double likelihoodRatio, Fault... to) {
+        return new Rule<>(seen, said.pointing(Weight.of(likelihoodRatio), List.of(to)));
+    }
+
+    /** What it makes rarer. @param likelihoodRatio below 1 */
+    public Rule<T> rarer(double likelihoodRatio, Fault... faults) {
+        Map<Fault, Double> all = new EnumMap<>(Fault.class);
+        all.putAll(said.rarer());
+        for (Fault f : faults) {
+            all.put(f, Weight.of(likelihoodRatio).likelihoodRatio());
+        }
+        return new Rule<>(seen, said.pointingAway(all));
     }
 
     /** What would tell the possible causes apart. */
     public Rule<T> toldApartBy(String test) {
-        return new Rule<>(name, seen, says, because, weight, suspects, Optional.of(test), urgency, fullReadingOnly);
+        return new Rule<>(seen, said.toldApartBy(test));
     }
 
     public Rule<T> stopsRunning() {
-        return new Rule<>(
-                name, seen, says, because, weight, suspects, tellApart, Urgency.STOP_RUNNING, fullReadingOnly);
+        return new Rule<>(seen, said.stopping());
     }
 
     /** Said by the school of full plug reading only. */
     public Rule<T> fullReadingOnly() {
-        return new Rule<>(name, seen, says, because, weight, suspects, tellApart, urgency, true);
+        return new Rule<>(seen, said.ofFullReading());
+    }
+
+    /** What the rule says where it applies; its source is empty. */
+    public Statement line() {
+        return said;
     }
 
     public boolean applies(T to) {
@@ -83,9 +80,6 @@ public final class Rule<T> {
 
     /** The statement, where the rule applies; the caller says where it was seen. */
     public Optional<Statement> about(T looked, String source, List<CylinderNumber> cylinders) {
-        return applies(looked)
-                ? Optional.of(new Statement(
-                        name, source, cylinders, says, because, weight, suspects, tellApart, urgency, fullReadingOnly))
-                : Optional.empty();
+        return applies(looked) ? Optional.of(said.at(source, cylinders)) : Optional.empty();
     }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Function;
+import silentotter.core.inference.GaugeCurve;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.LeakCurve;
 
@@ -12,10 +13,14 @@ import silentotter.core.twin.LeakCurve;
  *
  * @param choices which school leads in each matter where practitioners disagree: name of the enum to name of the constant
  * @param curves where leak curves come from: {@link LeakCurve#of}, or a memory of it
+ * @param gauges where the curves of the combined diagnosis come from: {@link GaugeCurve#of}, or a memory of it
  */
-public record Shop(Map<String, String> choices, Function<CrankingSetup, LeakCurve> curves) {
+public record Shop(
+        Map<String, String> choices,
+        Function<CrankingSetup, LeakCurve> curves,
+        Function<CrankingSetup, GaugeCurve> gauges) {
     /** A shop that has chosen nothing and remembers nothing. */
-    public static final Shop USUAL = new Shop(Map.of(), LeakCurve::of);
+    public static final Shop USUAL = new Shop(Map.of(), LeakCurve::of, GaugeCurve::of);
 
     public Shop {
         choices = Map.copyOf(choices);
@@ -34,6 +39,6 @@ public record Shop(Map<String, String> choices, Function<CrankingSetup, LeakCurv
     public Shop choosing(Enum<?> school) {
         Map<String, String> more = new HashMap<>(choices);
         more.put(school.getDeclaringClass().getSimpleName(), school.name());
-        return new Shop(more, curves);
+        return new Shop(more, curves, gauges);
     }
 }

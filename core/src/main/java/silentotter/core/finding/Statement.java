@@ -1,9 +1,13 @@
 package silentotter.core.finding;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.fault.Fault;
 import silentotter.core.wording.Worded;
 
 /**
@@ -18,6 +22,7 @@ import silentotter.core.wording.Worded;
  * @param tellApart what would tell the possible causes apart; empty where there is one
  * @param urgency whether the engine must be stopped
  * @param fullReadingOnly whether only the school of full plug reading says it
+ * @param rarer what it points away from, each with its likelihood ratio below 1
  */
 public record Statement(
         String rule,
@@ -26,10 +31,11 @@ public record Statement(
         String says,
         String because,
         Weight weight,
-        List<Suspect> suspects,
+        List<Fault> suspects,
         Optional<String> tellApart,
         Urgency urgency,
-        boolean fullReadingOnly)
+        boolean fullReadingOnly,
+        Map<Fault, Double> rarer)
         implements Worded {
 
     /** What a statement asks at once. */
@@ -41,6 +47,84 @@ public record Statement(
     public Statement {
         cylinders = List.copyOf(cylinders);
         suspects = List.copyOf(suspects);
+        rarer = Map.copyOf(rarer);
+    }
+
+    /** A statement that points away from nothing and whose weight is judged. */
+    public Statement(
+            String rule,
+            String source,
+            List<CylinderNumber> cylinders,
+            String says,
+            String because,
+            Weight weight,
+            List<Fault> suspects,
+            Optional<String> tellApart,
+            Urgency urgency,
+            boolean fullReadingOnly) {
+        this(rule, source, cylinders, says, because, weight, suspects, tellApart, urgency, fullReadingOnly, Map.of());
+    }
+
+    Statement pointing(Weight by, List<Fault> to) {
+        return new Statement(
+                rule, source, cylinders, says, because, by, to, tellApart, urgency, fullReadingOnly, rarer);
+    }
+
+    Statement pointingAway(Map<Fault, Double> from) {
+        return new Statement(
+                rule, source, cylinders, says, because, weight, suspects, tellApart, urgency, fullReadingOnly, from);
+    }
+
+    Statement toldApartBy(String test) {
+        return new Statement(
+                rule,
+                source,
+                cylinders,
+                says,
+                because,
+                weight,
+                suspects,
+                Optional.of(test),
+                urgency,
+                fullReadingOnly,
+                rarer);
+    }
+
+    Statement stopping() {
+        return new Statement(
+                rule,
+                source,
+                cylinders,
+                says,
+                because,
+                weight,
+                suspects,
+                tellApart,
+                Urgency.STOP_RUNNING,
+                fullReadingOnly,
+                rarer);
+    }
+
+    Statement ofFullReading() {
+        return new Statement(rule, source, cylinders, says, because, weight, suspects, tellApart, urgency, true, rarer);
+    }
+
+    Statement at(String station, List<CylinderNumber> where) {
+        return new Statement(
+                rule, station, where, says, because, weight, suspects, tellApart, urgency, fullReadingOnly, rarer);
+    }
+
+    /** The same statement, said and not weighed. */
+    public Statement withoutWeight() {
+        return pointing(Weight.NONE, suspects);
+    }
+
+    /** Likelihood ratio of the finding for each fault that it speaks of, as somebody judged it. */
+    public Map<Fault, Double> ratios() {
+        Map<Fault, Double> all = new EnumMap<>(Fault.class);
+        suspects.forEach(f -> all.put(f, weight.likelihoodRatio()));
+        all.putAll(rarer);
+        return all;
     }
 
     public boolean about(CylinderNumber cylinder) {
@@ -52,12 +136,22 @@ public record Statement(
     }
 
     /** The same statement about an engine that cannot have some suspects; empty when none would be left. */
-    public Optional<Statement> without(Predicate<Suspect> impossible) {
-        List<Suspect> left = suspects.stream().filter(impossible.negate()).toList();
+    public Optional<Statement> without(Predicate<Fault> impossible) {
+        List<Fault> left = suspects.stream().filter(impossible.negate()).toList();
         return left.isEmpty() && !suspects.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Statement(
-                        rule, source, cylinders, says, because, weight, left, tellApart, urgency, fullReadingOnly));
+                        rule,
+                        source,
+                        cylinders,
+                        says,
+                        because,
+                        weight,
+                        left,
+                        tellApart,
+                        urgency,
+                        fullReadingOnly,
+                        rarer));
     }
 
     /** The same statement weighing less, because what it rests on was spoiled. */
@@ -77,6 +171,10 @@ public record Statement(
                 suspects,
                 tellApart,
                 urgency,
-                fullReadingOnly);
+                fullReadingOnly,
+                rarer.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey,
+                                e -> Weight.of(e.getValue()).contaminated().likelihoodRatio())));
     }
 }

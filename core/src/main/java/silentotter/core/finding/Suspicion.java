@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.fault.Fault;
 
 /**
  * Everything that points to one suspect in one place, taken together.
@@ -12,7 +13,7 @@ import silentotter.core.engine.CylinderNumber;
  * @param cylinders where; empty for the whole engine
  * @param weight of all statements together, tempered since they are seen together
  */
-public record Suspicion(Suspect suspect, List<CylinderNumber> cylinders, Weight weight, List<Statement> statements) {
+public record Suspicion(Fault suspect, List<CylinderNumber> cylinders, Weight weight, List<Statement> statements) {
 
     /**
      * The suspicions that statements raise, strongest first. A statement about the engine counts for the suspicion of
@@ -20,7 +21,7 @@ public record Suspicion(Suspect suspect, List<CylinderNumber> cylinders, Weight 
      */
     public static List<Suspicion> from(List<Statement> statements) {
         List<Suspicion> result = new ArrayList<>();
-        for (Suspect suspect : Suspect.values()) {
+        for (Fault suspect : Fault.values()) {
             List<Statement> own = statements.stream()
                     .filter(s -> s.suspects().contains(suspect))
                     .toList();
@@ -59,7 +60,7 @@ public record Suspicion(Suspect suspect, List<CylinderNumber> cylinders, Weight 
                 .toList();
     }
 
-    private static Suspicion of(Suspect suspect, List<CylinderNumber> cylinders, List<Statement> statements) {
+    private static Suspicion of(Fault suspect, List<CylinderNumber> cylinders, List<Statement> statements) {
         Stream<Weight> weights = statements.stream().map(Statement::weight);
         return new Suspicion(suspect, cylinders, Weight.together(weights.toList()), statements);
     }

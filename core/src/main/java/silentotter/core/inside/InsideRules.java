@@ -1,16 +1,16 @@
 package silentotter.core.inside;
 
-import static silentotter.core.finding.Suspect.BROKEN;
-import static silentotter.core.finding.Suspect.COOLANT_ENTRY;
-import static silentotter.core.finding.Suspect.EVEN_WEAR;
-import static silentotter.core.finding.Suspect.EXHAUST_VALVE;
-import static silentotter.core.finding.Suspect.EXHAUST_WATER;
-import static silentotter.core.finding.Suspect.IGNITION;
-import static silentotter.core.finding.Suspect.OIL_CONTROL;
-import static silentotter.core.finding.Suspect.RICH;
-import static silentotter.core.finding.Suspect.RING_SEAL;
-import static silentotter.core.finding.Suspect.STEM_SEAL;
-import static silentotter.core.finding.Suspect.VALVE_HELD;
+import static silentotter.core.fault.Fault.BROKEN;
+import static silentotter.core.fault.Fault.COOLANT_ENTRY;
+import static silentotter.core.fault.Fault.EVEN_WEAR;
+import static silentotter.core.fault.Fault.EXHAUST_VALVE;
+import static silentotter.core.fault.Fault.EXHAUST_WATER;
+import static silentotter.core.fault.Fault.IGNITION;
+import static silentotter.core.fault.Fault.OIL_CONTROL;
+import static silentotter.core.fault.Fault.RICH;
+import static silentotter.core.fault.Fault.RING_SEAL;
+import static silentotter.core.fault.Fault.STEM_SEAL;
+import static silentotter.core.fault.Fault.VALVE_HELD;
 
 import java.util.List;
 import java.util.Map;
@@ -31,13 +31,15 @@ public final class InsideRules {
                             "The piston is holed or broken: do not run it.",
                             "Seen with the camera.")
                     .pointsTo(20, BROKEN)
+                    .rarer(.3, EXHAUST_VALVE, VALVE_HELD)
                     .stopsRunning(),
             Rule.<CylinderInside>of(
                             "inside-scored",
                             i -> i.has(BoreWall.SCORED),
                             "The bore is scored: rings cannot seal there.",
                             "Scores were seen on the wall.")
-                    .pointsTo(8, RING_SEAL),
+                    .pointsTo(8, RING_SEAL)
+                    .rarer(.5, STEM_SEAL),
             Rule.<CylinderInside>of(
                             "inside-glazed",
                             i -> i.has(BoreWall.GLAZED),
@@ -49,7 +51,8 @@ public final class InsideRules {
                             i -> i.has(BoreWall.HATCH_SEEN),
                             "The hatch is still there: little bore wear.",
                             "Hatch marks were seen on the wall.")
-                    .pointsTo(0.4, EVEN_WEAR),
+                    .pointsTo(0.4, EVEN_WEAR)
+                    .rarer(.6, RING_SEAL),
             Rule.<CylinderInside>of(
                             "inside-rust",
                             i -> i.has(BoreWall.RUSTY) && !i.has(Crown.WASHED_CLEAN),
@@ -63,6 +66,7 @@ public final class InsideRules {
                             "Water gets in here.",
                             "The crown is washed clean or has water marks where carbon should be.")
                     .pointsTo(8, COOLANT_ENTRY, EXHAUST_WATER)
+                    .rarer(.5, OIL_CONTROL)
                     .toldApartBy("Pressure test of the coolant with the camera in; a wet exhaust by its riser."),
             Rule.<CylinderInside>of(
                             "inside-oil-below",
@@ -70,13 +74,15 @@ public final class InsideRules {
                             "Oil comes from below, past the rings.",
                             "Oil on the crown, the valve back dry.")
                     .pointsTo(5, OIL_CONTROL, RING_SEAL)
+                    .rarer(.4, STEM_SEAL)
                     .toldApartBy("Compression and leak-down: good on both leaves the oil control ring."),
             Rule.<CylinderInside>of(
                             "inside-oil-above",
                             i -> i.has(IntakeBack.WET_OIL),
                             "Oil comes from above, past the stem.",
                             "The back of the intake valve is wet with oil.")
-                    .pointsTo(6, STEM_SEAL),
+                    .pointsTo(6, STEM_SEAL)
+                    .rarer(.5, OIL_CONTROL),
             Rule.<CylinderInside>of(
                             "inside-oil",
                             i -> i.has(Crown.WET_OIL) && i.intakeBack().isEmpty(),
@@ -92,7 +98,8 @@ public final class InsideRules {
                             i -> i.has(ExhaustFace.BURNT),
                             "The exhaust valve is burnt.",
                             "A notch or a lighter sector on its edge.")
-                    .pointsTo(12, EXHAUST_VALVE),
+                    .pointsTo(12, EXHAUST_VALVE)
+                    .rarer(.4, VALVE_HELD),
             Rule.<CylinderInside>of(
                             "inside-deposit",
                             i -> i.has(ExhaustFace.DEPOSIT_ON_SEAT),
@@ -101,6 +108,11 @@ public final class InsideRules {
                     .pointsTo(5, VALVE_HELD, EXHAUST_VALVE));
 
     private InsideRules() {}
+
+    /** Every line of the table, to be reviewed. */
+    public static List<Statement> lines() {
+        return TABLE.stream().map(Rule::line).toList();
+    }
 
     /** Everything the camera says, cylinder by cylinder; what was spoiled weighs little. */
     public static List<Statement> read(Map<Integer, CylinderInside> inside) {

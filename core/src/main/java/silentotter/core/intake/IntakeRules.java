@@ -1,15 +1,15 @@
 package silentotter.core.intake;
 
-import static silentotter.core.finding.Suspect.BEARINGS;
-import static silentotter.core.finding.Suspect.BROKEN;
-import static silentotter.core.finding.Suspect.CAM_TIMING;
-import static silentotter.core.finding.Suspect.COOLANT_ENTRY;
-import static silentotter.core.finding.Suspect.EVEN_WEAR;
-import static silentotter.core.finding.Suspect.GASKET_BETWEEN;
-import static silentotter.core.finding.Suspect.OIL_CONTROL;
-import static silentotter.core.finding.Suspect.RING_SEAL;
-import static silentotter.core.finding.Suspect.VALVE_HELD;
-import static silentotter.core.finding.Suspect.VENTILATION;
+import static silentotter.core.fault.Fault.BEARINGS;
+import static silentotter.core.fault.Fault.BROKEN;
+import static silentotter.core.fault.Fault.CAM_TIMING;
+import static silentotter.core.fault.Fault.COOLANT_ENTRY;
+import static silentotter.core.fault.Fault.EVEN_WEAR;
+import static silentotter.core.fault.Fault.GASKET_BETWEEN;
+import static silentotter.core.fault.Fault.OIL_CONTROL;
+import static silentotter.core.fault.Fault.RING_SEAL;
+import static silentotter.core.fault.Fault.VALVE_HELD;
+import static silentotter.core.fault.Fault.VENTILATION;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -143,6 +143,11 @@ public final class IntakeRules {
                     .toldApartBy("Crankcase pressure as found, then through the orifice with the ventilation shut."));
 
     private IntakeRules() {}
+
+    /** Every line of the table, to be reviewed. */
+    public static List<Statement> lines() {
+        return TABLE.stream().map(Rule::line).toList();
+    }
 
     /** Everything that the intake says. */
     public static List<Statement> read(Intake intake) {

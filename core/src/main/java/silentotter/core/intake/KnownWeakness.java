@@ -1,7 +1,7 @@
 package silentotter.core.intake;
 
 import java.util.Optional;
-import silentotter.core.finding.Suspect;
+import silentotter.core.fault.Fault;
 
 /**
  * A known weakness of the engine family, stated by the technician as a prior. The verdict is read with and without it.
@@ -10,7 +10,7 @@ import silentotter.core.finding.Suspect;
  * @param times how many times more often than usual, 1 to 10
  * @param source who says so
  */
-public record KnownWeakness(Optional<Suspect> suspect, Optional<Double> times, Optional<String> source) {
+public record KnownWeakness(Optional<Fault> suspect, Optional<Double> times, Optional<String> source) {
     public static final double USUAL_TIMES = 3;
 
     public double factor() {

@@ -4,21 +4,19 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
-import silentotter.core.compression.CompressionAnalysis;
-import silentotter.core.compression.School;
+import silentotter.core.diagnosis.CylinderVerdict;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Diagnostician;
-import silentotter.core.diagnosis.Sureness;
+import silentotter.core.diagnosis.Headline;
 import silentotter.core.diagnosis.Tone;
-import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
 import silentotter.core.job.JobRecord;
-import silentotter.core.leakdown.LeakdownAnalysis;
 import silentotter.core.plugs.PlugReading;
 import silentotter.core.round.Station;
 
@@ -55,16 +53,12 @@ public final class Interpreter {
                 () -> ExaminationReading.of(engine, plugs, all.findings()),
                 () -> ExaminationReading.NOTHING,
                 "The findings could not be weighed together. They are kept.");
-        Diagnosis diagnosis = orElse(
-                () -> Diagnostician.diagnose(
-                        engine,
-                        all.of(CompressionAnalysis.class).orElseThrow(),
-                        shop.choice(School.class, School.LOWEST_75),
-                        seen,
-                        all.of(LeakdownAnalysis.class, LeakdownAnalysis.NONE)),
-                () -> undecided(engine),
+        Optional<Diagnosis> diagnosis = orElse(
+                () -> Optional.of(Diagnostician.diagnose(record, shop, all, seen)),
+                Optional::empty,
                 "The verdict could not be worked out. What was measured and seen stands as it is.");
-        return new Interpretation(record, all, seen, diagnosis, List.copyOf(notComputed));
+        return new Interpretation(
+                record, all, seen, diagnosis.orElseGet(() -> undecided(engine)), List.copyOf(notComputed));
     }
 
     private Said read(List<Station.Way> ways, Said before) {
@@ -89,10 +83,30 @@ public final class Interpreter {
     }
 
     private static Diagnosis undecided(Engine engine) {
-        Verdict open = new Verdict(
-                Tone.DOUBT, "Cannot be judged yet", Sureness.OPEN, List.of(), "Read the values themselves.", "");
-        Map<CylinderNumber, Verdict> cylinders = new LinkedHashMap<>();
-        engine.arrangement().cylinders().forEach(c -> cylinders.put(c, open));
-        return new Diagnosis(open, cylinders, List.of(), List.of(), List.of(), List.of());
+        Map<CylinderNumber, CylinderVerdict> cylinders = new LinkedHashMap<>();
+        engine.arrangement()
+                .cylinders()
+                .forEach(c ->
+                        cylinders.put(c, new CylinderVerdict(Tone.DOUBT, "Cannot be judged yet", "", List.of(), "")));
+        return new Diagnosis(
+                Tone.DOUBT,
+                new Headline(
+                        new Headline.HeadlineLine("Cannot be judged yet", 0, ""),
+                        Optional.empty(),
+                        "Read the values themselves."),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                cylinders,
+                List.of(),
+                true,
+                Optional.empty());
     }
 }

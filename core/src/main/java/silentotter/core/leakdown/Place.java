@@ -1,23 +1,23 @@
 package silentotter.core.leakdown;
 
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.PathKind;
-import silentotter.core.finding.Suspect;
 import silentotter.core.wording.Labelled;
 
 /** Where escaping air is listened for, and which seal it names there. */
 public enum Place implements Labelled {
-    INTAKE("at the air filter", PathKind.INTAKE_VALVE, Suspect.INTAKE_VALVE),
-    EXHAUST("at the exhaust", PathKind.EXHAUST_VALVE, Suspect.EXHAUST_VALVE),
-    CRANKCASE("at filler or dipstick tube", PathKind.RINGS, Suspect.RING_SEAL),
-    COOLANT("in the coolant", PathKind.GASKET_COOLANT, Suspect.COOLANT_ENTRY),
-    NEIGHBOUR("at the neighbouring plug hole", PathKind.GASKET_NEIGHBOUR, Suspect.GASKET_BETWEEN),
-    OUTSIDE("outside, along the joint", PathKind.OUTSIDE, Suspect.OUTSIDE_LEAK);
+    INTAKE("at the air filter", PathKind.INTAKE_VALVE, Fault.INTAKE_VALVE),
+    EXHAUST("at the exhaust", PathKind.EXHAUST_VALVE, Fault.EXHAUST_VALVE),
+    CRANKCASE("at filler or dipstick tube", PathKind.RINGS, Fault.RING_SEAL),
+    COOLANT("in the coolant", PathKind.GASKET_COOLANT, Fault.COOLANT_ENTRY),
+    NEIGHBOUR("at the neighbouring plug hole", PathKind.GASKET_NEIGHBOUR, Fault.GASKET_BETWEEN),
+    OUTSIDE("outside, along the joint", PathKind.OUTSIDE, Fault.OUTSIDE_LEAK);
 
     private final String where;
     private final PathKind path;
-    private final Suspect suspect;
+    private final Fault suspect;
 
-    Place(String where, PathKind path, Suspect suspect) {
+    Place(String where, PathKind path, Fault suspect) {
         this.where = where;
         this.path = path;
         this.suspect = suspect;
@@ -31,7 +31,7 @@ public enum Place implements Labelled {
         return path;
     }
 
-    public Suspect suspect() {
+    public Fault suspect() {
         return suspect;
     }
 }

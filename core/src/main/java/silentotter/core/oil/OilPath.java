@@ -3,33 +3,33 @@ package silentotter.core.oil;
 import java.util.Arrays;
 import java.util.List;
 import silentotter.core.engine.Engine;
-import silentotter.core.finding.Suspect;
+import silentotter.core.fault.Fault;
 
 /** The ways that oil takes out of an engine, and what splits one from the others. Trade practice. */
 public enum OilPath {
-    OUTSIDE(Suspect.OUTSIDE_LEAK, "Clean it, chalk or dye, run, look again. Dry outside all over speaks against it."),
+    OUTSIDE(Fault.OUTSIDE_LEAK, "Clean it, chalk or dye, run, look again. Dry outside all over speaks against it."),
     RINGS(
-            Suspect.OIL_CONTROL,
+            Fault.OIL_CONTROL,
             "Smoke under load and wet crowns by camera: rings. Good leak-down does not clear the oil ring."),
-    STEMS(Suspect.STEM_SEAL, "A puff after standing, smoke after overrun, wet valve backs by camera."),
-    BREATHER(Suspect.VENTILATION, "Lead the breather into a bottle and run it: what is caught is its part."),
-    TURBO(Suspect.TURBO_SEAL, "Take the duct off before and behind the turbo: oil behind it only is its seal."),
+    STEMS(Fault.STEM_SEAL, "A puff after standing, smoke after overrun, wet valve backs by camera."),
+    BREATHER(Fault.VENTILATION, "Lead the breather into a bottle and run it: what is caught is its part."),
+    TURBO(Fault.TURBO_SEAL, "Take the duct off before and behind the turbo: oil behind it only is its seal."),
     OVER_OILING(
-            Suspect.OVER_OILING,
+            Fault.OVER_OILING,
             "Oil thrown from below: bearing clearance, a relief valve that sticks, oil squirters. Oil pressure, and all"
                     + " crowns alike."),
-    CASTING(Suspect.POROUS_CASTING, "Oil in the coolant with a sound gasket: pressurise the oil ways and look."),
-    COOLANT(Suspect.COOLANT_ENTRY, "Oil film on the coolant, or a cooler that leaks: test the cooler by itself.");
+    CASTING(Fault.POROUS_CASTING, "Oil in the coolant with a sound gasket: pressurise the oil ways and look."),
+    COOLANT(Fault.COOLANT_ENTRY, "Oil film on the coolant, or a cooler that leaks: test the cooler by itself.");
 
-    private final Suspect suspect;
+    private final Fault suspect;
     private final String split;
 
-    OilPath(Suspect suspect, String split) {
+    OilPath(Fault suspect, String split) {
         this.suspect = suspect;
         this.split = split;
     }
 
-    public Suspect suspect() {
+    public Fault suspect() {
         return suspect;
     }
 

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import silentotter.core.engine.Engine;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Judged;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 
 /** What measured oil use says. Judgement values from trade practice, each with its reason. */
 final class OilRules {
@@ -25,15 +25,15 @@ final class OilRules {
                     "No top-up explains it. What is lost meanwhile cannot be told.",
                     4,
                     "Fuel smells and spreads on paper; coolant leaves its own tank.",
-                    Suspect.COOLANT_ENTRY,
-                    Suspect.RICH));
+                    Fault.COOLANT_ENTRY,
+                    Fault.RICH));
         }
         Optional<OilOpinion> leading = said.leading();
         if (leading.isEmpty() || !said.faults().isEmpty()) {
             return all;
         }
         OilOpinion opinion = leading.get();
-        Suspect[] ways = OilPath.of(engine).stream().map(OilPath::suspect).toArray(Suspect[]::new);
+        Fault[] ways = OilPath.of(engine).stream().map(OilPath::suspect).toArray(Fault[]::new);
         double sure = opinion.proved() ? 1 : 0.5;
         if (opinion.judged().orElseThrow() == Judged.SOUND) {
             all.add(rule(
@@ -42,8 +42,8 @@ final class OilRules {
                     opinion.says() + ".",
                     Math.pow(0.4, sure),
                     "It clears the sum, not each cylinder.",
-                    Suspect.OIL_CONTROL,
-                    Suspect.STEM_SEAL));
+                    Fault.OIL_CONTROL,
+                    Fault.STEM_SEAL));
         } else {
             all.add(rule(
                     "oil-use-high",
@@ -57,7 +57,7 @@ final class OilRules {
     }
 
     private static Statement rule(
-            String name, String says, String because, double ratio, String apart, Suspect... suspects) {
+            String name, String says, String because, double ratio, String apart, Fault... suspects) {
         return Rule.<Boolean>of(name, b -> b, says, because)
                 .pointsTo(ratio, suspects)
                 .toldApartBy(apart)

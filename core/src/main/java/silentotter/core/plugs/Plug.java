@@ -118,4 +118,13 @@ public record Plug(
         ROUNDED,
         MELTED
     }
+
+    /** Whether the deposit lies on one side, towards the intake valve. */
+    public boolean isOneSided() {
+        return has(DepositSide.INTAKE_SIDE);
+    }
+
+    public boolean isWorn() {
+        return has(ElectrodeWear.ROUNDED);
+    }
 }

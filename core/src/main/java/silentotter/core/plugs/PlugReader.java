@@ -16,9 +16,9 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.FiringOrder;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
 import silentotter.core.finding.Statement.Urgency;
-import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Weight;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.History;
@@ -149,7 +149,7 @@ public final class PlugReader {
                         "Two neighbours washed clean: the gasket or the head between them.",
                         "Water reaches both and they share the joint.",
                         Weight.of(4),
-                        List.of(Suspect.COOLANT_ENTRY, Suspect.GASKET_BETWEEN),
+                        List.of(Fault.COOLANT_ENTRY, Fault.GASKET_BETWEEN),
                         Optional.of("Pressure test with a camera; leak-down on one, listening at the other."),
                         false)));
         return result;
@@ -166,7 +166,7 @@ public final class PlugReader {
                                 "Oil on all alike: something they share.",
                                 "Ventilation, turbocharger seal or even wear reaches all cylinders; one ring does not.",
                                 Weight.of(3),
-                                List.of(Suspect.VENTILATION, Suspect.TURBO_SEAL, Suspect.EVEN_WEAR),
+                                List.of(Fault.VENTILATION, Fault.TURBO_SEAL, Fault.EVEN_WEAR),
                                 Optional.of("Lead the ventilation away, clean plugs in, run, look again."),
                                 false));
             case ASH ->
@@ -176,7 +176,7 @@ public final class PlugReader {
                         "Long oil use on all alike, or an additive.",
                         "Ash on every plug: even wear, stems or ventilation; an additive in the fuel leaves it too.",
                         Weight.of(intake.had(History.FUEL_ADDITIVE) ? 1.2 : 2),
-                        List.of(Suspect.EVEN_WEAR, Suspect.STEM_SEAL, Suspect.VENTILATION),
+                        List.of(Fault.EVEN_WEAR, Fault.STEM_SEAL, Fault.VENTILATION),
                         Optional.of("Measure the oil use; ask what was in the fuel."),
                         false));
             case SOOT ->
@@ -186,7 +186,7 @@ public final class PlugReader {
                         "Soot on all alike: mixture, air filter, heat range or idling.",
                         "One cylinder's fault does not blacken all.",
                         Weight.of(2),
-                        List.of(intake.had(History.LONG_IDLING) ? Suspect.DUTY : Suspect.RICH),
+                        List.of(intake.had(History.LONG_IDLING) ? Fault.DUTY : Fault.RICH),
                         Optional.of("Air filter first; then run it warm under load and look again."),
                         true));
             case FUEL_WET ->
@@ -196,7 +196,7 @@ public final class PlugReader {
                         "All wet with fuel: flooded, or no spark at all.",
                         "Every plug alike.",
                         Weight.of(3),
-                        List.of(Suspect.RICH, Suspect.IGNITION),
+                        List.of(Fault.RICH, Fault.IGNITION),
                         Optional.of("Dry them, check for spark, crank with the throttle open."),
                         false));
             default -> Optional.empty();
@@ -209,7 +209,7 @@ public final class PlugReader {
             String says,
             String because,
             Weight weight,
-            List<Suspect> suspects,
+            List<Fault> suspects,
             Optional<String> tellApart,
             boolean fullReadingOnly) {
         return new Statement(

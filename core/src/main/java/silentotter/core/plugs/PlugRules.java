@@ -1,30 +1,31 @@
 package silentotter.core.plugs;
 
-import static silentotter.core.finding.Suspect.BROKEN;
-import static silentotter.core.finding.Suspect.COOLANT_ENTRY;
-import static silentotter.core.finding.Suspect.DUTY;
-import static silentotter.core.finding.Suspect.EXHAUST_WATER;
-import static silentotter.core.finding.Suspect.IGNITION;
-import static silentotter.core.finding.Suspect.KNOCK;
-import static silentotter.core.finding.Suspect.LEAN;
-import static silentotter.core.finding.Suspect.MIXTURE_OIL;
-import static silentotter.core.finding.Suspect.OIL_CONTROL;
-import static silentotter.core.finding.Suspect.OUTSIDE_LEAK;
-import static silentotter.core.finding.Suspect.PLUG;
-import static silentotter.core.finding.Suspect.RICH;
-import static silentotter.core.finding.Suspect.RING_SEAL;
-import static silentotter.core.finding.Suspect.STEM_SEAL;
-import static silentotter.core.finding.Suspect.VENTILATION;
+import static silentotter.core.fault.Fault.BROKEN;
+import static silentotter.core.fault.Fault.COOLANT_ENTRY;
+import static silentotter.core.fault.Fault.DUTY;
+import static silentotter.core.fault.Fault.EXHAUST_WATER;
+import static silentotter.core.fault.Fault.IGNITION;
+import static silentotter.core.fault.Fault.KNOCK;
+import static silentotter.core.fault.Fault.LEAN;
+import static silentotter.core.fault.Fault.MIXTURE_OIL;
+import static silentotter.core.fault.Fault.OIL_CONTROL;
+import static silentotter.core.fault.Fault.OUTSIDE_LEAK;
+import static silentotter.core.fault.Fault.PLUG;
+import static silentotter.core.fault.Fault.RICH;
+import static silentotter.core.fault.Fault.RING_SEAL;
+import static silentotter.core.fault.Fault.STEM_SEAL;
+import static silentotter.core.fault.Fault.VENTILATION;
 
 import java.util.List;
 import silentotter.core.finding.Rule;
+import silentotter.core.finding.Statement;
 import silentotter.core.intake.Intake.History;
 import silentotter.core.plugs.Plug.Damage;
 import silentotter.core.plugs.Plug.ElectrodeWear;
 import silentotter.core.plugs.Plug.NoseSurface;
 
 /** What one plug says: one line a pattern, with its reason. Judgement values from trade practice. */
-final class PlugRules {
+public final class PlugRules {
     /** Growth beyond this many times the ordinary one is wear that heat or a lean mixture made. */
     static final double MUCH_FASTER = 3;
 
@@ -218,4 +219,9 @@ final class PlugRules {
                     .toldApartBy("Camera: is the crown wet?"));
 
     private PlugRules() {}
+
+    /** Every line of the table, to be reviewed. */
+    public static List<Statement> lines() {
+        return TABLE.stream().map(Rule::line).toList();
+    }
 }

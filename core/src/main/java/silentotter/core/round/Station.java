@@ -80,6 +80,7 @@ public enum Station {
             .onlyOn(e -> !isTwoStroke(e))
             .orWhere(r -> !r.all(OilEntry.class).isEmpty())
             .reads(OilWork::read, "Oil use could not be worked out. The log is kept.")),
+    LEDGER(new Row(0, 0)),
     VERDICT(new Row(0, 0));
 
     private static final String NOT_READ =

@@ -1,22 +1,23 @@
 package silentotter.core.signs;
 
-import static silentotter.core.finding.Suspect.BEARINGS;
-import static silentotter.core.finding.Suspect.BROKEN;
-import static silentotter.core.finding.Suspect.COOLANT_ENTRY;
-import static silentotter.core.finding.Suspect.EVEN_WEAR;
-import static silentotter.core.finding.Suspect.EXHAUST_WATER;
-import static silentotter.core.finding.Suspect.OIL_CHARGE;
-import static silentotter.core.finding.Suspect.OIL_CONTROL;
-import static silentotter.core.finding.Suspect.OUTSIDE_LEAK;
-import static silentotter.core.finding.Suspect.RICH;
-import static silentotter.core.finding.Suspect.RING_SEAL;
-import static silentotter.core.finding.Suspect.STEM_SEAL;
-import static silentotter.core.finding.Suspect.TURBO_SEAL;
-import static silentotter.core.finding.Suspect.VENTILATION;
+import static silentotter.core.fault.Fault.BEARINGS;
+import static silentotter.core.fault.Fault.BROKEN;
+import static silentotter.core.fault.Fault.COOLANT_ENTRY;
+import static silentotter.core.fault.Fault.EVEN_WEAR;
+import static silentotter.core.fault.Fault.EXHAUST_WATER;
+import static silentotter.core.fault.Fault.OIL_CHARGE;
+import static silentotter.core.fault.Fault.OIL_CONTROL;
+import static silentotter.core.fault.Fault.OUTSIDE_LEAK;
+import static silentotter.core.fault.Fault.RICH;
+import static silentotter.core.fault.Fault.RING_SEAL;
+import static silentotter.core.fault.Fault.STEM_SEAL;
+import static silentotter.core.fault.Fault.TURBO_SEAL;
+import static silentotter.core.fault.Fault.VENTILATION;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
@@ -58,6 +59,7 @@ public final class SignRules {
                             "Over the full mark: overfilled, or fuel or coolant in the oil.",
                             "Overfilled oil is thrown past rings and breather, and falls fast at first.")
                     .pointsTo(3, OIL_CHARGE)
+                    .rarer(.8, OIL_CONTROL)
                     .toldApartBy("Smell it for fuel, look for milk, drain to the mark and watch."),
             Rule.<OilSigns>of(
                             "milky-cap-condensation",
@@ -214,7 +216,8 @@ public final class SignRules {
                             s -> s.breather().hoseBlocked().orElse(false),
                             "The ventilation is blocked: clean it before anything else is concluded.",
                             "Hose or valve was found blocked; that alone pushes oil past rings and seals.")
-                    .pointsTo(10, VENTILATION),
+                    .pointsTo(10, VENTILATION)
+                    .rarer(.6, STEM_SEAL, OIL_CONTROL),
             Rule.<Signs>of(
                             "breather-wet",
                             s -> s.breather()
@@ -233,6 +236,7 @@ public final class SignRules {
                             "Oil goes back into the intake by the breather, or past the turbocharger.",
                             "Oil stands in the air box or duct.")
                     .pointsTo(2.5, VENTILATION, TURBO_SEAL, EVEN_WEAR)
+                    .rarer(.7, OIL_CONTROL)
                     .toldApartBy("Lead the breather into a bottle and run it: a dry duct then was the breather."),
             Rule.<Signs>of(
                             "oil-pressure-low",
@@ -300,13 +304,15 @@ public final class SignRules {
                             s -> s.smokes(SmokeMoment.IDLE, SmokeColour.BLUE),
                             "Oil is burnt at idle.",
                             "Blue at idle: stems, ventilation, or a turbocharger seal.")
-                    .pointsTo(1.8, STEM_SEAL, VENTILATION, TURBO_SEAL),
+                    .pointsTo(1.8, STEM_SEAL, VENTILATION, TURBO_SEAL)
+                    .rarer(.7, OUTSIDE_LEAK),
             Rule.<Signs>of(
                             "smoke-always-blue",
                             s -> s.smokes(SmokeMoment.ALWAYS, SmokeColour.BLUE),
                             "Oil is burnt all the time.",
                             "Blue always: rings, or a great deal of oil by another way.")
-                    .pointsTo(3, EVEN_WEAR, OIL_CONTROL, BROKEN),
+                    .pointsTo(3, EVEN_WEAR, OIL_CONTROL, BROKEN)
+                    .rarer(.5, OUTSIDE_LEAK),
             Rule.<Signs>of(
                             "white-stays",
                             s -> s.smoke().values().stream()
@@ -335,6 +341,14 @@ public final class SignRules {
                     .pointsTo(0.8, STEM_SEAL, EVEN_WEAR, OIL_CONTROL));
 
     private SignRules() {}
+
+    /** Every line of the tables, to be reviewed. */
+    public static List<Statement> lines() {
+        return Stream.<List<? extends Rule<?>>>of(OIL, COOLANT, AROUND, LEAKS, SMOKE)
+                .flatMap(List::stream)
+                .map(Rule::line)
+                .toList();
+    }
 
     /** Everything that the signs say; what was spoiled weighs little. */
     public static List<Statement> read(Signs signs) {

@@ -8,9 +8,9 @@ import java.util.TreeMap;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.SourcedLimit;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Rule;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.quantity.Length;
 
 /** What each clearance says against its specification, and what it means for the leak. Trade practice. */
@@ -45,7 +45,7 @@ public final class ClearanceRules {
             Optional<SourcedLimit<Length>> specification,
             ValveClearances all,
             CylinderNumber cylinder) {
-        Suspect leaks = valve.equals("intake") ? Suspect.INTAKE_VALVE : Suspect.EXHAUST_VALVE;
+        Fault leaks = valve.equals("intake") ? Fault.INTAKE_VALVE : Fault.EXHAUST_VALVE;
         boolean hydraulic = specification.filter(s -> s.value().mm() == 0).isPresent();
         if (mm <= NONE_LEFT_MM && !hydraulic) {
             return said(
@@ -90,7 +90,7 @@ public final class ClearanceRules {
                         Math.pow(3, weight),
                         "Low compression with a tight cylinder: measure the lift; lobe, lifter or rocker.",
                         cylinder,
-                        Suspect.VALVE_NOT_OPENING)
+                        Fault.VALVE_NOT_OPENING)
                 : Optional.empty();
     }
 
@@ -101,7 +101,7 @@ public final class ClearanceRules {
             double likelihoodRatio,
             String apart,
             CylinderNumber cylinder,
-            Suspect suspect) {
+            Fault suspect) {
         return Rule.<Boolean>of(rule, b -> b, says, because)
                 .pointsTo(likelihoodRatio, suspect)
                 .toldApartBy(apart)

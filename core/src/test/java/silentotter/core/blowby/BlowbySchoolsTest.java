@@ -11,11 +11,11 @@ import silentotter.core.engine.MakerLimits;
 import silentotter.core.engine.SourcedLimit;
 import silentotter.core.engine.Traits;
 import silentotter.core.engine.Traits.Induction;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Judged;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.job.JobRecord;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
@@ -158,12 +158,12 @@ class BlowbySchoolsTest {
         Statement turbo = Crankcase.said(job(boosted, MakerLimits.UNKNOWN), digital(BlowbyPoint.IDLE, 900))
                 .findings()
                 .get(0);
-        assertThat(turbo.suspects()).contains(Suspect.TURBO_SEAL);
+        assertThat(turbo.suspects()).contains(Fault.TURBO_SEAL);
         assertThat(turbo.tellApart().orElseThrow()).contains("imitate");
         Statement plain = Crankcase.said(Bench.inline(4).record(), digital(BlowbyPoint.IDLE, 900))
                 .findings()
                 .get(0);
-        assertThat(plain.suspects()).doesNotContain(Suspect.TURBO_SEAL);
+        assertThat(plain.suspects()).doesNotContain(Fault.TURBO_SEAL);
     }
 
     @Test

@@ -39,9 +39,7 @@ class PassDoubtsTest {
         assertThat(doubts.get(0).kind()).isEqualTo(Kind.UNIT);
         assertThat(doubts.get(0).readings()).contains(new Conversion(typed, meant));
         Diagnosis diagnosis = bench.diagnose();
-        assertThat(diagnosis.engine().tone())
-                .as("nothing is said of such figures")
-                .isEqualTo(Tone.DOUBT);
+        assertThat(diagnosis.tone()).as("nothing is said of such figures").isEqualTo(Tone.DOUBT);
         assertThat(diagnosis.cylinders().values()).allMatch(v -> v.tone() == Tone.DOUBT);
     }
 

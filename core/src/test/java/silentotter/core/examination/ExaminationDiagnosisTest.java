@@ -2,16 +2,20 @@ package silentotter.core.examination;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.EscapePath;
-import silentotter.core.diagnosis.Tone;
+import silentotter.core.diagnosis.Odds;
+import silentotter.core.diagnosis.Suspect;
+import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.fault.Family;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.PathKind;
-import silentotter.core.finding.Suspect;
 import silentotter.core.inside.CylinderInside;
 import silentotter.core.inside.CylinderInside.BoreWall;
 import silentotter.core.inside.CylinderInside.Crown;
@@ -45,6 +49,39 @@ class ExaminationDiagnosisTest {
         return bench.diagnose(examination);
     }
 
+    private static Suspect family(Diagnosis d, Family family) {
+        return d.suspects().stream()
+                .filter(s -> s.family() == family)
+                .findFirst()
+                .orElse(NO_SUSPECT);
+    }
+
+    private static final Suspect NO_SUSPECT = new Suspect(
+            Family.RINGS,
+            Optional.empty(),
+            List.of(),
+            false,
+            "",
+            0,
+            0,
+            0,
+            Odds.VERY_UNLIKELY,
+            "",
+            0,
+            0,
+            false,
+            Optional.empty(),
+            List.of(),
+            Optional.empty());
+
+    private static double member(Diagnosis d, Fault fault) {
+        return d.suspects().stream()
+                .flatMap(s -> s.members().stream())
+                .filter(m -> m.fault() == fault)
+                .mapToDouble(Suspect.SuspectMember::probability)
+                .sum();
+    }
+
     private static CylinderInside camera(Crown crown, BoreWall bore, IntakeBack back, ExhaustFace face) {
         return new CylinderInside(
                 Optional.ofNullable(crown),
@@ -58,13 +95,16 @@ class ExaminationDiagnosisTest {
     @Test
     void evenCompressionAndOneOilyPlugLeaveTheOilControlRingOrTheStem() {
         Diagnosis d = diagnose(Bench.inline(4).dry(1300, 1290, 1310, 1295), plugs(THIRD_OILY));
-        assertThat(d.engine().what()).isEqualTo("Oil control rings or stem seals or guides, cylinder {cyl:3}");
-        assertThat(d.engine().tone()).isEqualTo(Tone.LOSS);
-        assertThat(d.engine().why()).last().asString().contains("does not clear this");
+        Suspect oil = family(d, Family.OIL_ENTRY);
+        assertThat(oil.probability()).isGreaterThan(0.4);
+        assertThat(oil.members().get(0).cylinders()).containsExactly(CylinderNumber.of(3));
+        assertThat(oil.fault()).as("nothing splits ring from stem").isEmpty();
+        assertThat(family(d, Family.RINGS).probability()).isLessThan(0.1);
         assertThat(d.paths())
                 .filteredOn(p -> p.cylinder().value() == 3)
                 .extracting(EscapePath::kind)
-                .containsExactly(PathKind.OIL_PAST_RINGS, PathKind.OIL_PAST_STEM);
+                .contains(PathKind.OIL_PAST_RINGS)
+                .doesNotContain(PathKind.RINGS);
     }
 
     @Test
@@ -74,28 +114,30 @@ class ExaminationDiagnosisTest {
                 Map.of(),
                 Intake.EMPTY,
                 THIRD_OILY);
-        assertThat(diagnose(Bench.inline(4).dry(1300, 1290, 1310, 1295), puff)
-                        .engine()
-                        .what())
-                .isEqualTo("Stem seals or guides, cylinder {cyl:3}");
+        Bench even = Bench.inline(4).dry(1300, 1290, 1310, 1295);
+        assertThat(member(diagnose(even, puff), Fault.STEM_SEAL))
+                .isGreaterThan(1.5 * member(diagnose(even, plugs(THIRD_OILY)), Fault.STEM_SEAL));
     }
 
     @Test
     void theCameraSplitsTheRingFromTheStem() {
         Examination below = seen(
                 Signs.EMPTY, Map.of(3, camera(Crown.WET_OIL, null, IntakeBack.DRY, null)), Intake.EMPTY, THIRD_OILY);
-        assertThat(diagnose(Bench.inline(4).dry(1300, 1290, 1310, 1295), below)
-                        .engine()
-                        .what())
-                .isEqualTo("Oil control rings, cylinder {cyl:3}");
+        Diagnosis d = diagnose(Bench.inline(4).dry(1300, 1290, 1310, 1295), below);
+        assertThat(family(d, Family.OIL_ENTRY).fault()).contains(Fault.OIL_CONTROL);
+        assertThat(member(d, Fault.STEM_SEAL)).isLessThan(0.1);
     }
 
     @Test
     void aLowCylinderLeadsAndTheOilyPlugExplainsItself() {
         Bench rings = Bench.inline(4).dry(1300, 1290, 900, 1310).wet(new double[] {3, 5, 1230});
         Diagnosis d = diagnose(rings, plugs(THIRD_OILY));
-        assertThat(d.engine().what()).isEqualTo("Ring seal, cylinder {cyl:3}");
-        assertThat(d.engine().why()).anyMatch(w -> w.contains("Oil reaches this chamber"));
+        assertThat(d.headline().certain().text()).isEqualTo("Cylinder {cyl:3} low");
+        assertThat(d.suspects().get(0).fault()).contains(Fault.RING_SEAL);
+        assertThat(d.findings())
+                .filteredOn(f -> f.id().equals("plug2"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.decibansFor(0)).isPositive());
         assertThat(d.open()).isEmpty();
     }
 
@@ -104,17 +146,19 @@ class ExaminationDiagnosisTest {
         Bench rings = Bench.inline(4).dry(1300, 1290, 900, 1310).wet(new double[] {3, 5, 1230});
         Examination burnt = seen(Signs.EMPTY, Map.of(1, camera(null, null, null, ExhaustFace.BURNT)), Intake.EMPTY);
         Diagnosis d = diagnose(rings, burnt);
-        assertThat(d.engine().what()).isEqualTo("Ring seal, cylinder {cyl:3}");
-        assertThat(d.open()).singleElement().asString().startsWith("Cylinder {cyl:1}: The exhaust valve is burnt.");
+        assertThat(d.suspects().get(0).fault()).contains(Fault.RING_SEAL);
+        assertThat(d.open())
+                .as("seen with the camera on a level cylinder: no story explains it")
+                .anyMatch(o -> o.startsWith("Cylinder {cyl:1}: The exhaust valve is burnt."));
     }
 
     @Test
     void anEngineThatMustNotRunSaysSoFirst() {
         Examination holed = seen(Signs.EMPTY, Map.of(2, camera(Crown.HOLED, null, null, null)), Intake.EMPTY);
         Diagnosis d = diagnose(Bench.inline(4).dry(1300, 600, 1310, 1295), holed);
-        assertThat(d.engine().what()).isEqualTo("Do not run it");
+        assertThat(d.headline().certain().text()).isEqualTo("Do not run it");
         assertThat(d.stops()).singleElement().asString().contains("holed or broken");
-        assertThat(d.engine().why()).anyMatch(w -> w.startsWith("By compression: "));
+        assertThat(d.headline().meant().orElseThrow().text()).contains("{cyl:2}");
     }
 
     @Test
@@ -131,16 +175,16 @@ class ExaminationDiagnosisTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(new KnownWeakness(Optional.of(Suspect.COOLANT_ENTRY), Optional.of(6.0), Optional.empty())),
+                Optional.of(new KnownWeakness(Optional.of(Fault.COOLANT_ENTRY), Optional.of(6.0), Optional.empty())),
                 Optional.empty(),
                 Optional.empty());
         Bench even = Bench.inline(4).dry(1300, 1290, 1310, 1295);
         Interpretation said = even.interpret(seen(Signs.EMPTY, Map.of(), told));
-        ExaminationReading reading = said.seen();
-        assertThat(said.diagnosis().engine().what()).isEqualTo("Compression even");
-        assertThat(reading.suspicions().get(0).suspect()).isEqualTo(Suspect.COOLANT_ENTRY);
-        assertThat(reading.suspicions().get(0).without("known-weakness").weight())
-                .isLessThan(reading.suspicions().get(0).weight());
+        Diagnosis d = said.diagnosis();
+        assertThat(d.headline().certain().text()).isEqualTo("All 4 cylinders alike");
+        assertThat(d.weakness()).isPresent();
+        Suspect water = family(d, Family.WATER_ENTRY);
+        assertThat(water.withoutWeakness().orElseThrow()).isLessThan(water.probability() / 2);
     }
 
     @Test

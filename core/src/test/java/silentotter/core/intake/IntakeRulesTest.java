@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.intake.Intake.AirFilter;
 import silentotter.core.intake.Intake.ComplaintKind;
 import silentotter.core.intake.Intake.History;
@@ -109,7 +109,7 @@ class IntakeRulesTest {
                 .singleElement()
                 .satisfies(s -> {
                     assertThat(s.stopsRunning()).isTrue();
-                    assertThat(s.suspects()).containsExactly(Suspect.BEARINGS);
+                    assertThat(s.suspects()).containsExactly(Fault.BEARINGS);
                 });
         assertThat(IntakeRules.read(
                         told().noise(NoiseKind.SLAP, NoiseMoment.COLD).made()))
@@ -145,7 +145,7 @@ class IntakeRulesTest {
     void aStatedWeaknessCarriesItsSourceAndItsFactor() {
         Told family = told();
         family.weakness = new KnownWeakness(
-                Optional.of(Suspect.EXHAUST_VALVE), Optional.of(4.0), Optional.of("three of five in this yard"));
+                Optional.of(Fault.EXHAUST_VALVE), Optional.of(4.0), Optional.of("three of five in this yard"));
         assertThat(IntakeRules.read(family.made())).singleElement().satisfies(s -> {
             assertThat(s.rule()).isEqualTo(IntakeRules.KNOWN_WEAKNESS);
             assertThat(s.weight().likelihoodRatio()).isEqualTo(4);

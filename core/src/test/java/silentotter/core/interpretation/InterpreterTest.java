@@ -16,10 +16,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import silentotter.core.compression.Bench;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CompressionReading;
+import silentotter.core.diagnosis.CylinderVerdict;
 import silentotter.core.diagnosis.Tone;
-import silentotter.core.diagnosis.Verdict;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Shop;
+import silentotter.core.inference.GaugeCurve;
 import silentotter.core.job.JobRecord;
 import silentotter.core.job.Observation;
 import silentotter.core.plugs.PlugSchool;
@@ -118,20 +119,23 @@ class InterpreterTest {
 
     @Test
     void whatCannotBeWorkedOutIsSaidAndTheRestStands() {
-        Shop broken = new Shop(Map.of(), setup -> {
-            throw new IllegalStateException("no curve");
-        });
+        Shop broken = new Shop(
+                Map.of(),
+                setup -> {
+                    throw new IllegalStateException("no curve");
+                },
+                GaugeCurve::of);
         Interpretation said =
                 Interpreter.interpret(Bench.inline(4).dry(1300, 1290, 800, 1310).record(), broken);
         assertThat(said.notComputed()).hasSize(1).first().asString().contains("kept and compared with each other");
-        Verdict three = said.diagnosis().cylinders().get(CylinderNumber.of(3));
+        CylinderVerdict three = said.diagnosis().cylinders().get(CylinderNumber.of(3));
         assertThat(three.tone()).isEqualTo(Tone.LOSS);
         assertThat(said.compression().expected()).isEmpty();
     }
 
     @Test
     void aShopThatChoseNothingKnownHasTheUsualSchools() {
-        Shop shop = new Shop(Map.of("PlugSchool", "ASTROLOGY"), LeakCurve::of);
+        Shop shop = new Shop(Map.of("PlugSchool", "ASTROLOGY"), LeakCurve::of, GaugeCurve::of);
         assertThat(shop.choice(PlugSchool.class, PlugSchool.FULL_READING)).isEqualTo(PlugSchool.FULL_READING);
         PlugSchool other = Optional.of(PlugSchool.values()[PlugSchool.values().length - 1])
                 .filter(s -> s != PlugSchool.FULL_READING)

@@ -1,31 +1,24 @@
 package silentotter.core.leakdown;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static silentotter.core.leakdown.Taken.made;
+import static silentotter.core.leakdown.Taken.on;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import silentotter.core.compression.Bench;
-import silentotter.core.diagnosis.Diagnosis;
-import silentotter.core.diagnosis.EscapePath;
-import silentotter.core.diagnosis.Sureness;
-import silentotter.core.diagnosis.Tone;
 import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.FiringOrder;
-import silentotter.core.finding.PathKind;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.instruments.LeakdownTester;
 import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.leakdown.LeakdownReading.DoneBefore;
 import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
-import silentotter.core.leakdown.LeakdownReading.RunState;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
@@ -42,79 +35,6 @@ class LeakdownAnalystTest {
             true);
     private static final LeakdownTester UNKNOWN = new LeakdownTester(
             "old", TesterKind.PERCENT_DIAL, Optional.of(Pressure.ofKPa(690)), Optional.empty(), 1, 0, false);
-
-    /** A reading as somebody takes it: cylinder, per cent, what was heard; on the master tester, hot. */
-    private static final class Taken {
-        private final int cylinder;
-        private final double percent;
-        private final Map<Place, Heard> heard = new HashMap<>();
-        private LeakdownTester tester = LeakdownTester.MASTER;
-        private LeakdownKind kind = LeakdownKind.STANDARD;
-        private DoneBefore before;
-        private final Map<CylinderNumber, Heard> neighbours = new HashMap<>();
-        private List<Double> settling = List.of();
-        private int order;
-
-        Taken(int cylinder, double percent) {
-            this.cylinder = cylinder;
-            this.percent = percent;
-        }
-
-        Taken heard(Place place, Heard how) {
-            heard.put(place, how);
-            return this;
-        }
-
-        Taken with(LeakdownTester t) {
-            tester = t;
-            return this;
-        }
-
-        Taken after(DoneBefore done) {
-            before = done;
-            order = 10;
-            return this;
-        }
-
-        Taken neighbour(int n, Heard how) {
-            neighbours.put(CylinderNumber.of(n), how);
-            return this;
-        }
-
-        Taken watched(Double... before) {
-            settling = List.of(before);
-            return this;
-        }
-
-        Taken kind(LeakdownKind k) {
-            kind = k;
-            return this;
-        }
-
-        LeakdownReading made() {
-            return new LeakdownReading(
-                    CylinderNumber.of(cylinder),
-                    order,
-                    kind,
-                    tester,
-                    percent,
-                    Optional.of(RunState.HOT),
-                    Optional.ofNullable(before),
-                    heard,
-                    neighbours,
-                    Set.of(),
-                    settling,
-                    Optional.empty());
-        }
-    }
-
-    private static Taken on(int cylinder, double percent) {
-        return new Taken(cylinder, percent);
-    }
-
-    private static LeakdownReading[] made(Taken... taken) {
-        return List.of(taken).stream().map(Taken::made).toArray(LeakdownReading[]::new);
-    }
 
     private static List<String> faults(Bench bench, Taken... taken) {
         return bench.leakdown(made(taken)).faults().stream()
@@ -278,60 +198,6 @@ class LeakdownAnalystTest {
 
     private static Arrangement inline4() {
         return Bench.inline(4).engine().arrangement();
-    }
-
-    @Test
-    void agreementStrengthensAndTheSectionIsDrawnFromTheLeak() {
-        Diagnosis d = Bench.inline(4)
-                .dry(1300, 1290, 900, 1310)
-                .diagnose(made(on(1, 8), on(2, 9), on(3, 55).heard(Place.EXHAUST, Heard.LOUD), on(4, 8)));
-        assertThat(d.engine().what()).isEqualTo("Exhaust valve, cylinder {cyl:3}");
-        assertThat(d.engine().sureness()).isIn(Sureness.LIKELY, Sureness.NEAR_CERTAIN);
-        assertThat(d.engine().why()).anyMatch(w -> w.contains("They agree"));
-        assertThat(d.paths()).extracting(EscapePath::kind).containsExactly(PathKind.EXHAUST_VALVE);
-        assertThat(d.paths().get(0).area().orElseThrow().best().squareMm()).isGreaterThan(1.2);
-    }
-
-    @Test
-    void compressionBetterThanTheLeakAllowsIsAContradiction() {
-        Diagnosis d = Bench.inline(4)
-                .dry(1300, 1290, 1310, 1295)
-                .diagnose(made(on(1, 8), on(2, 85).heard(Place.EXHAUST, Heard.CLEAR), on(3, 8), on(4, 9)));
-        assertThat(d.engine().tone()).isEqualTo(Tone.DOUBT);
-        assertThat(d.engine().what()).isEqualTo("Compression and leak-down contradict, cylinder {cyl:2}");
-        assertThat(d.engine().next()).startsWith("Soap the adapter");
-        assertThat(d.doesNotFit()).anyMatch(t -> t.contains("wrong stroke, piston slid off top centre"));
-    }
-
-    @Test
-    void lowOnCompressionAndTightHereLooksAtWhatMoves() {
-        Diagnosis d = Bench.inline(4).dry(1300, 1290, 700, 1310).diagnose(made(on(1, 5), on(2, 5), on(3, 5), on(4, 5)));
-        assertThat(d.cylinders().get(CylinderNumber.of(3)).what())
-                .isEqualTo("Valve motion, or the compression reading");
-    }
-
-    @Test
-    void nothingIsTightWhileNobodyKnowsAgainstWhatToHoldIt() {
-        for (double percent : new double[] {3, 40, 98}) {
-            Diagnosis alone = Bench.inline(4).diagnose(made(on(2, percent).with(UNKNOWN)));
-            assertThat(alone.engine().what()).isEqualTo("Leak-down cannot be judged yet");
-            assertThat(alone.engine().sureness()).isEqualTo(Sureness.OPEN);
-            assertThat(alone.engine().next()).contains("bleed hole");
-            assertThat(alone.cylinders().get(CylinderNumber.of(2)).what()).doesNotContain("Tight");
-        }
-        Diagnosis beside = Bench.inline(4)
-                .dry(1300, 1290, 1310, 1295)
-                .diagnose(made(on(1, 9).with(UNKNOWN), on(2, 8).with(UNKNOWN)));
-        assertThat(beside.engine().what()).isEqualTo("Compression even");
-        assertThat(beside.engine().why()).anyMatch(w -> w.contains("cannot be judged yet"));
-    }
-
-    @Test
-    void tightOnBothDoesNotClearTheOilControlRing() {
-        Diagnosis d =
-                Bench.inline(4).dry(1300, 1290, 1310, 1295).diagnose(made(on(1, 5), on(2, 5), on(3, 5), on(4, 5)));
-        assertThat(d.engine().what()).isEqualTo("Tight, and compression even");
-        assertThat(d.engine().misses()).contains("oil control ring");
     }
 
     @Test

@@ -20,9 +20,9 @@ import silentotter.core.engine.Traits;
 import silentotter.core.engine.Traits.Exhaust;
 import silentotter.core.engine.Traits.FuelSystem;
 import silentotter.core.engine.UsualEngines;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.History;
 import silentotter.core.plugs.Plug.Damage;
@@ -195,14 +195,14 @@ class PlugReaderTest {
                         .statements()
                         .get(0)
                         .suspects())
-                .containsExactlyInAnyOrder(Suspect.COOLANT_ENTRY, Suspect.EXHAUST_WATER);
+                .containsExactlyInAnyOrder(Fault.COOLANT_ENTRY, Fault.EXHAUST_WATER);
 
         Engine twoStroke = engine(Layout.INLINE, 2, FuelSystem.CARBURETTOR, Exhaust.WET, Cycle.TWO_STROKE);
         assertThat(PlugReader.read(twoStroke, Intake.EMPTY, Plugs.tray(Plugs.oily()))
                         .statements()
                         .get(0)
                         .suspects())
-                .containsExactly(Suspect.MIXTURE_OIL);
+                .containsExactly(Fault.MIXTURE_OIL);
     }
 
     @Test
@@ -239,7 +239,7 @@ class PlugReaderTest {
         assertThat(side.statements())
                 .filteredOn(s -> s.rule().equals("plugs-washed-neighbours"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.suspects()).contains(Suspect.GASKET_BETWEEN));
+                .satisfies(s -> assertThat(s.suspects()).contains(Fault.GASKET_BETWEEN));
         assertThat(rules(four(), Intake.EMPTY, Plugs.tray(Plugs.washed(), tan(), Plugs.washed(), tan())))
                 .doesNotContain("plugs-washed-neighbours");
     }
@@ -250,7 +250,7 @@ class PlugReaderTest {
         assertThat(PlugReader.read(four(), Intake.EMPTY, Plugs.tray(all)).statements())
                 .filteredOn(s -> s.rule().equals("plugs-all-oily"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.suspects()).contains(Suspect.VENTILATION, Suspect.EVEN_WEAR));
+                .satisfies(s -> assertThat(s.suspects()).contains(Fault.VENTILATION, Fault.EVEN_WEAR));
         // Three of four looked at is not the whole set yet.
         assertThat(rules(four(), Intake.EMPTY, Plugs.tray(Plugs.oily(), Plugs.oily(), Plugs.oily())))
                 .doesNotContain("plugs-all-oily");

@@ -39,6 +39,11 @@ public final class Plugs {
         return plug().wet(Wetness.WET_STAYS_OILY).made();
     }
 
+    /** Pale crusty ash. */
+    public static Plug ash() {
+        return plug().deposit(Deposit.ASH).made();
+    }
+
     static Plug washed() {
         return plug().surface(NoseSurface.STEAM_CLEANED).made();
     }

@@ -22,6 +22,7 @@ class StationTest {
                         Station.COMPRESSION,
                         Station.LEAKDOWN,
                         Station.OIL,
+                        Station.LEDGER,
                         Station.VERDICT);
         assertThat(Station.of(Bench.inline(2).twoStroke().record()))
                 .contains(Station.CRANKCASE)

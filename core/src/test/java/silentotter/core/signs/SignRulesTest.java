@@ -9,9 +9,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Contamination;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.signs.CoolantSigns.CoolantLevel;
 import silentotter.core.signs.OilSigns.Metal;
 import silentotter.core.signs.OilSigns.Milky;
@@ -87,7 +87,7 @@ class SignRulesTest {
         Statement none = SignRules.read(Seen.smoke(SmokeMoment.LOAD, SmokeColour.NONE, null))
                 .get(0);
         assertThat(none.weight().likelihoodRatio()).isBetween(0.7, 0.9);
-        assertThat(none.suspects()).contains(Suspect.EVEN_WEAR);
+        assertThat(none.suspects()).contains(Fault.EVEN_WEAR);
     }
 
     @Test

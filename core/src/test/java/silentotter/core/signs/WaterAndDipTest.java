@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspect;
 import silentotter.core.finding.Suspicion;
 import silentotter.core.signs.OilSigns.OilLevel;
 import silentotter.core.signs.OilSigns.WaterKind;
@@ -34,7 +34,7 @@ class WaterAndDipTest {
         return SignRules.read(new Signs(oil, null, null, null, Map.of(), Optional.empty(), Map.of(), Optional.empty()));
     }
 
-    private static double ratio(List<Statement> said, Suspect suspect) {
+    private static double ratio(List<Statement> said, Fault suspect) {
         return Suspicion.from(said).stream()
                 .filter(s -> s.suspect() == suspect)
                 .mapToDouble(s -> s.weight().likelihoodRatio())
@@ -47,9 +47,9 @@ class WaterAndDipTest {
         List<Statement> unknown = read(null, null, null, null);
         List<Statement> raw = read(null, null, null, WaterKind.RAW);
         List<Statement> coolant = read(null, null, null, WaterKind.COOLANT);
-        assertThat(ratio(unknown, Suspect.EXHAUST_WATER)).isEqualTo(1);
-        assertThat(ratio(raw, Suspect.EXHAUST_WATER)).isGreaterThan(5);
-        assertThat(ratio(raw, Suspect.COOLANT_ENTRY)).isLessThan(ratio(coolant, Suspect.COOLANT_ENTRY) / 4);
+        assertThat(ratio(unknown, Fault.EXHAUST_WATER)).isEqualTo(1);
+        assertThat(ratio(raw, Fault.EXHAUST_WATER)).isGreaterThan(5);
+        assertThat(ratio(raw, Fault.COOLANT_ENTRY)).isLessThan(ratio(coolant, Fault.COOLANT_ENTRY) / 4);
         assertThat(coolant)
                 .extracting(Statement::rule)
                 .contains("water-is-coolant", "water-is-not-raw")

@@ -1,0 +1,221 @@
+package silentotter.core.inference;
+
+import java.util.Arrays;
+
+/**
+ * The cylinders as a chain that carries running sums: forward and backward messages at every merged point and for each
+ * class, exact up to the grid of the sums (forward-backward recursion, any textbook on hidden Markov models). A class is
+ * whether oil reaches all cylinders from one cause, and whether the set of plugs runs dirty.
+ *
+ * <p>All arrays run over the points innermost, so that one step is one sweep over a row.
+ */
+final class Chain {
+    /** Types below this weight at every point are skipped. */
+    private static final double NOTHING = 1e-7;
+
+    private final int n;
+    private final int g;
+    /** Weights of the types: [place][type][point]; of a gasket behind each place: [place][point]. */
+    private final double[][][] phi;
+
+    private final double[][] gasket;
+    private final double[][] wetGasket;
+    private final boolean[][] used;
+
+    /** Sums that can be reached: [place][cell]. */
+    private final boolean[][] alive;
+
+    private final boolean[] joined;
+
+    /** Forward messages: [place + 1][cell][point]; place 0 holds nothing yet. */
+    private final double[][][] alpha;
+
+    private double[][][] beta = new double[0][][];
+
+    /**
+     * @param gasket weight behind each place, one less than places; all zero where none is joined
+     * @param wetGasket the same where the gasket also opens to the water
+     */
+    Chain(double[][][] phi, double[][] gasket, double[][] wetGasket, int points) {
+        n = phi.length;
+        g = points;
+        this.phi = phi;
+        this.gasket = gasket;
+        this.wetGasket = wetGasket;
+        used = new boolean[n][Cells.TYPES];
+        for (int k = 0; k < n; k++) {
+            for (int c = 0; c < Cells.TYPES; c++) {
+                used[k][c] = Arrays.stream(phi[k][c]).max().orElse(0) > NOTHING;
+            }
+        }
+        joined = new boolean[gasket.length];
+        for (int k = 0; k < gasket.length; k++) {
+            joined[k] = Arrays.stream(gasket[k]).max().orElse(0) > 0;
+        }
+        alive = new boolean[n + 1][Cells.COUNT];
+        alive[0][0] = true;
+        alpha = new double[n + 1][Cells.COUNT][g];
+        Arrays.fill(alpha[0][0], 1);
+        for (int k = 0; k < n; k++) {
+            forward(k);
+        }
+    }
+
+    /** The same cylinders before other findings of the engine. */
+    private Chain(Chain same) {
+        n = same.n;
+        g = same.g;
+        phi = same.phi;
+        gasket = same.gasket;
+        wetGasket = same.wetGasket;
+        used = same.used;
+        alpha = same.alpha;
+        alive = same.alive;
+        joined = same.joined;
+    }
+
+    Chain again() {
+        return new Chain(this);
+    }
+
+    private void forward(int k) {
+        double[][] from = alpha[k];
+        double[][] to = alpha[k + 1];
+        for (int c = 0; c < Cells.TYPES; c++) {
+            if (!used[k][c]) {
+                continue;
+            }
+            double[] weight = phi[k][c];
+            int[] source = Cells.FROM[c];
+            int[] target = Cells.TO[c];
+            double[] share = Cells.SHARE[c];
+            for (int i = 0; i < source.length; i++) {
+                if (alive[k][source[i]]) {
+                    multiplyAdd(to[target[i]], from[source[i]], weight, share[i]);
+                    alive[k + 1][target[i]] = true;
+                }
+            }
+        }
+        if (k > 0 && joined[k - 1]) {
+            double[] weight = gasket[k - 1];
+            for (int cell = 0; cell < Cells.COUNT; cell++) {
+                if (!alive[k - 1][cell]) {
+                    continue;
+                }
+                multiplyAdd(to[cell], alpha[k - 1][cell], weight, 1);
+                alive[k + 1][cell] = true;
+                if (!Cells.water(cell)) {
+                    multiplyAdd(to[cell + 1], alpha[k - 1][cell], wetGasket[k - 1], 1);
+                    alive[k + 1][cell + 1] = true;
+                }
+            }
+        }
+    }
+
+    private void multiplyAdd(double[] to, double[] from, double[] weight, double share) {
+        for (int i = 0; i < g; i++) {
+            to[i] += share * from[i] * weight[i];
+        }
+    }
+
+    /** What is at the end: [cell][point]. */
+    double[][] end() {
+        return alpha[n];
+    }
+
+    boolean hasGoneBack() {
+        return beta.length > 0;
+    }
+
+    /** Runs back from what the engine's own findings say of each end: [cell][point]. */
+    void backward(double[][] engine) {
+        beta = new double[n + 1][Cells.COUNT][g];
+        beta[n] = engine;
+        for (int k = n - 1; k >= 0; k--) {
+            for (int c = 0; c < Cells.TYPES; c++) {
+                if (!used[k][c]) {
+                    continue;
+                }
+                double[] weight = phi[k][c];
+                int[] source = Cells.FROM[c];
+                int[] target = Cells.TO[c];
+                double[] share = Cells.SHARE[c];
+                for (int i = 0; i < source.length; i++) {
+                    if (alive[k][source[i]]) {
+                        multiplyAdd(beta[k][source[i]], beta[k + 1][target[i]], weight, share[i]);
+                    }
+                }
+            }
+            if (k + 2 <= n && joined[k]) {
+                double[] weight = gasket[k];
+                for (int cell = 0; cell < Cells.COUNT; cell++) {
+                    if (!alive[k][cell]) {
+                        continue;
+                    }
+                    multiplyAdd(beta[k][cell], beta[k + 2][cell], weight, 1);
+                    if (!Cells.water(cell)) {
+                        multiplyAdd(beta[k][cell], beta[k + 2][cell + 1], wetGasket[k], 1);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Everything together by point, from what the engine's own findings say of each end, without going back. */
+    double[] total(double[][] engine) {
+        double[] sum = new double[g];
+        for (int cell = 0; cell < Cells.COUNT; cell++) {
+            if (alive[n][cell]) {
+                multiplyAdd(sum, alpha[n][cell], engine[cell], 1);
+            }
+        }
+        return sum;
+    }
+
+    /** Everything together, by point. */
+    double[] total() {
+        return beta[0][0].clone();
+    }
+
+    /**
+     * What all others say of each type at a place, by point: multiplied by its weight it is the marginal.
+     *
+     * @param usedOnly whether types of no weight here may be left out
+     */
+    double[][] others(int place, boolean usedOnly) {
+        double[][] result = new double[Cells.TYPES][g];
+        for (int c = 0; c < Cells.TYPES; c++) {
+            if (!used[place][c] && usedOnly) {
+                continue;
+            }
+            int[] source = Cells.FROM[c];
+            int[] target = Cells.TO[c];
+            double[] share = Cells.SHARE[c];
+            double[] row = result[c];
+            for (int i = 0; i < source.length; i++) {
+                if (alive[place][source[i]]) {
+                    multiplyAdd(row, alpha[place][source[i]], beta[place + 1][target[i]], share[i]);
+                }
+            }
+        }
+        return result;
+    }
+
+    /** What all others say of a gasket behind a place. */
+    double[] othersOfGasket(int place) {
+        double[] row = new double[g];
+        for (int cell = 0; cell < Cells.COUNT; cell++) {
+            multiplyAdd(row, alpha[place][cell], beta[place + 2][cell], 1);
+        }
+        return row;
+    }
+
+    /** The same where it also opens to the water. */
+    double[] othersOfWetGasket(int place) {
+        double[] row = new double[g];
+        for (int cell = 0; cell < Cells.COUNT; cell += 2) {
+            multiplyAdd(row, alpha[place][cell], beta[place + 2][cell + 1], 1);
+        }
+        return row;
+    }
+}
