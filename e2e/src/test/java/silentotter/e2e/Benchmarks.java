@@ -51,6 +51,7 @@ final class Benchmarks {
         normalisation();
         blowBy();
         oilRate();
+        JudgementBenchmarks.run();
         start(unpacked);
         try (RunningApp app = RunningApp.start(true)) {
             redraw(app);
@@ -271,7 +272,7 @@ final class Benchmarks {
     private static void redraw(RunningApp app) {
         long job = RunningApp.JSON
                 .readTree(app.post("/api/jobs", """
-                        {"engine": {"name": "Gannet", "layout": "INLINE", "banks": [{"side": "ONLY", "cylinders": [1,2,3,4]}],
+                        {"engine": {"name": "Gannet", "layout": "INLINE", "banks": [{"side": "ONLY", "cylinders": [1,2,3,4,5,6,7,8]}],
                           "boreMm": 86, "strokeMm": 86, "compressionRatio": 10}, "job": {"date": "2026-11-03"}}""").body())
                 .at("/job/id")
                 .asLong();
@@ -279,21 +280,21 @@ final class Benchmarks {
         try (Browser browser = new Browser()) {
             Page page = browser.open(app.url("/jobs/" + job));
             page.waitForSelector("input[data-readings]");
-            for (String sound : new String[] {"1200", "1190", "1210"}) {
+            for (String sound : new String[] {"1200", "1190", "1210", "1180", "1220", "1200", "1195"}) {
                 page.keyboard().type(sound);
                 page.keyboard().press("Enter");
             }
             for (int i = -10; i < ms.length; i++) {
                 page.waitForFunction(
-                        "() => document.querySelector('svg[data-section] title').textContent.includes('Cylinder 4: Not')");
-                page.locator("button[aria-label='Cylinder 4, not read'], input[aria-label$='cylinder 4']")
+                        "() => document.querySelector('svg[data-section] title').textContent.includes('Cylinder 8: Not')");
+                page.locator("button[aria-label='Cylinder 8, not read'], input[aria-label$='cylinder 8']")
                         .click();
                 page.keyboard().type(Integer.toString(700 + i));
                 page.evaluate("""
                         () => { window.drawn = new Promise(done => {
                           const title = document.querySelector('svg[data-section] title');
                           const observer = new MutationObserver(() => {
-                            if (!title.textContent.includes('Cylinder 4: Loss')) return;
+                            if (title.textContent.includes('Cylinder 8: Not')) return;
                             observer.disconnect();
                             requestAnimationFrame(() => done(performance.now() - window.pressed)); });
                           observer.observe(title, { childList: true, characterData: true, subtree: true });
@@ -307,7 +308,7 @@ final class Benchmarks {
                 page.keyboard().press("u");
             }
         }
-        print("reading typed to section redrawn in Chromium (target 200 ms)", ms, "ms");
+        print("reading typed to section and verdict drawn, 8 cylinders (target 300 ms)", ms, "ms");
     }
 
     private static void list(RunningApp app) {

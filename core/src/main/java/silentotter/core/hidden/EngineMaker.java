@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
@@ -55,10 +56,12 @@ final class EngineMaker {
 
     private EngineMaker() {}
 
-    static Engine engine(Draw d) {
-        boolean diesel = d.chance(.22);
-        boolean twoStroke = !diesel && d.chance(.1);
-        int n = twoStroke ? 1 + d.index(3) : d.of(List.of(1, 2, 3, 4, 4, 4, 4, 5, 6, 6, 8));
+    /** @param cylinders how many it has, of a petrol four-stroke; drawn with everything else where nobody asks */
+    static Engine engine(Draw d, OptionalInt cylinders) {
+        boolean diesel = d.chance(.22) && cylinders.isEmpty();
+        boolean twoStroke = !diesel && d.chance(.1) && cylinders.isEmpty();
+        int drawn = twoStroke ? 1 + d.index(3) : d.of(List.of(1, 2, 3, 4, 4, 4, 4, 5, 6, 6, 8));
+        int n = cylinders.orElse(drawn);
         Layout layout = n % 2 == 0 && n >= 2 && d.chance(n >= 6 ? .6 : .15)
                 ? n <= 6 && d.chance(.3) ? Layout.FLAT : Layout.V
                 : Layout.INLINE;

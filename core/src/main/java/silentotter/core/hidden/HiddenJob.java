@@ -16,6 +16,7 @@ public record HiddenJob(long seed, JobRecord record, List<HiddenFault> faults, O
      *
      * @param test COMPRESSION or LEAKDOWN
      * @param cylinders by number; two where they were exchanged
+     * @param moved how far off the reading is, in standard deviations of its own test
      */
-    public record Falsified(String test, List<Integer> cylinders, String how) {}
+    public record Falsified(String test, List<Integer> cylinders, String how, double moved) {}
 }

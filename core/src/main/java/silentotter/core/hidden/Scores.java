@@ -24,6 +24,9 @@ public final class Scores {
     private static final int BINS = 10;
     private static final double NOTICED = .25;
 
+    /** A reading that is off by less than this many of its own standard deviations is no slip anybody could see. */
+    private static final double TELLING = 5;
+
     private int n;
     private int rank1;
     private int rank3;
@@ -117,7 +120,7 @@ public final class Scores {
                         .distinct()
                         .count()
                 == 2;
-        if (both) {
+        if (both && what.moved() >= TELLING) {
             tellable++;
             tellableNoticed += seen ? 1 : 0;
         }
@@ -196,7 +199,7 @@ public final class Scores {
     public String readings() {
         return String.format(
                 Locale.ROOT,
-                "falsified %d, noticed %.0f %%; with the other gauge on the cylinder %d, noticed %.0f %%; false alarms %.1f %% of %d",
+                "falsified %d, noticed %.0f %%; off by 5 of its own deviations or more and the other gauge on the cylinder %d, noticed %.0f %%; false alarms %.1f %% of %d",
                 falsified,
                 share(noticed, falsified),
                 tellable,

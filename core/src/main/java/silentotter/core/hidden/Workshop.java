@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import silentotter.core.blowby.BlowbyPoint;
@@ -83,11 +84,11 @@ public final class Workshop {
     private final Optional<Double> rpm;
     private Optional<Falsified> falsified = Optional.empty();
 
-    private Workshop(long seed, RoundDone done) {
+    private Workshop(long seed, RoundDone done, OptionalInt cylinders) {
         this.seed = seed;
         this.done = done;
         d = new Draw(seed);
-        engine = EngineMaker.engine(d);
+        engine = EngineMaker.engine(d, cylinders);
         kind = engine.cycle() == silentotter.core.engine.Cycle.TWO_STROKE
                 ? EngineKind.TWO_STROKE
                 : engine.isDiesel() ? EngineKind.DIESEL : EngineKind.PETROL;
@@ -104,7 +105,12 @@ public final class Workshop {
 
     /** The job of a seed. The same seed gives the same engine however much of the round is done. */
     public static HiddenJob job(long seed, RoundDone done) {
-        return new Workshop(seed, done).job();
+        return new Workshop(seed, done, OptionalInt.empty()).job();
+    }
+
+    /** The same on an engine of so many cylinders. */
+    public static HiddenJob job(long seed, RoundDone done, int cylinders) {
+        return new Workshop(seed, done, OptionalInt.of(cylinders)).job();
     }
 
     private HiddenJob job() {
@@ -549,6 +555,7 @@ public final class Workshop {
     private void falsify(double[] dry, double[] percent) {
         boolean ofAir = percent.length > 0 && (dry.length == 0 || d.chance(.5));
         int c = 1 + d.index(n);
+        double read = ofAir ? percent[c - 1] : dry.length > 0 ? dry[c - 1] : 0;
         if (ofAir) {
             int how = d.weighted(kind == EngineKind.TWO_STROKE ? 0 : .4, .35, .25);
             if (how == 0) {
@@ -559,7 +566,8 @@ public final class Workshop {
             } else {
                 swap(percent, c);
             }
-            note("LEAKDOWN", c, List.of("WRONG_STROKE", "ADAPTER", "SWAPPED").get(how));
+            double moved = Math.abs(percent[c - 1] - read) / Math.hypot(2, .05 * read);
+            note("LEAKDOWN", c, List.of("WRONG_STROKE", "ADAPTER", "SWAPPED").get(how), moved);
         } else if (dry.length > 0) {
             int how = d.weighted(.5, .2, .3);
             if (how == 0) {
@@ -569,13 +577,14 @@ public final class Workshop {
             } else {
                 swap(dry, c);
             }
-            note("COMPRESSION", c, List.of("ADAPTER", "UNIT", "SWAPPED").get(how));
+            double moved = Math.abs(Math.log(dry[c - 1] / read)) / .03;
+            note("COMPRESSION", c, List.of("ADAPTER", "UNIT", "SWAPPED").get(how), moved);
         }
     }
 
-    private void note(String test, int c, String how) {
+    private void note(String test, int c, String how, double moved) {
         List<Integer> where = how.equals("SWAPPED") && n > 1 ? List.of(c, c % n + 1) : List.of(c);
-        falsified = Optional.of(new Falsified(test, where, how));
+        falsified = Optional.of(new Falsified(test, where, how, moved));
     }
 
     private void swap(double[] values, int c) {

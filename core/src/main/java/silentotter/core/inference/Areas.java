@@ -38,7 +38,7 @@ final class Areas {
         }
         for (int s = 0; s < States.COUNT; s++) {
             if (s != States.SOUND && s != States.MOTION && SealModel.causeOf(s) == member.cause()) {
-                weights[(s - States.RING) % States.SIZES] += dot(model, model.state[member.cylinder()][s]);
+                weights[(s - States.RING) % States.SIZES] += dot(model, model.points.state[member.cylinder()][s]);
             }
         }
         return weights;

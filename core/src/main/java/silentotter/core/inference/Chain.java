@@ -10,7 +10,7 @@ import java.util.Arrays;
  * <p>All arrays run over the points innermost, so that one step is one sweep over a row.
  */
 final class Chain {
-    /** Types below this weight at every point are skipped. */
+    /** Types below this weight, and sums below this share, at every point are skipped. */
     private static final double NOTHING = 1e-7;
 
     private final int n;
@@ -58,6 +58,26 @@ final class Chain {
         Arrays.fill(alpha[0][0], 1);
         for (int k = 0; k < n; k++) {
             forward(k);
+            forget(k + 1);
+        }
+    }
+
+    /** Sums that hardly ever come about: nothing that is said of them later brings them back. */
+    private void forget(int k) {
+        double[] total = new double[g];
+        for (double[] row : alpha[k]) {
+            for (int i = 0; i < g; i++) {
+                total[i] += row[i];
+            }
+        }
+        for (int cell = 0; cell < Cells.COUNT; cell++) {
+            if (alive[k][cell]) {
+                double most = 0;
+                for (int i = 0; i < g; i++) {
+                    most = Math.max(most, total[i] == 0 ? 0 : alpha[k][cell][i] / total[i]);
+                }
+                alive[k][cell] = most > NOTHING;
+            }
         }
     }
 
@@ -72,6 +92,24 @@ final class Chain {
         alpha = same.alpha;
         alive = same.alive;
         joined = same.joined;
+    }
+
+    /** The same at some of the points. */
+    private Chain(Chain all, int[] kept) {
+        n = all.n;
+        g = kept.length;
+        phi = Rows.pick(all.phi, kept);
+        gasket = Rows.pick(all.gasket, kept);
+        wetGasket = Rows.pick(all.wetGasket, kept);
+        used = all.used;
+        alive = all.alive;
+        joined = all.joined;
+        alpha = Rows.pick(all.alpha, kept);
+        beta = Rows.pick(all.beta, kept);
+    }
+
+    Chain only(int[] kept) {
+        return new Chain(this, kept);
     }
 
     Chain again() {

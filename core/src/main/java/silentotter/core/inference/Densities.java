@@ -1,7 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
-
 /**
  * The few densities that the likelihoods are made of. Student's t has four degrees of freedom throughout: readings of the
  * trade have heavier tails than a normal law, and with four both density and distribution are algebraic (any textbook).
@@ -39,12 +37,12 @@ final class Densities {
 
     static double normal(double distance, double scale) {
         double z = distance / scale;
-        return FastMath.exp(-z * z / 2) / (scale * Math.sqrt(2 * Math.PI));
+        return Math.exp(-z * z / 2) / (scale * Math.sqrt(2 * Math.PI));
     }
 
     /** Density of ln x at ln x = lnValue for a lognormal variable with this median. */
     static double lnNormal(double lnValue, double median, double lnSigma) {
-        return normal(lnValue - FastMath.log(median), lnSigma);
+        return normal(lnValue - Math.log(median), lnSigma);
     }
 
     static void normalise(double[] weights) {

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.hipparchus.util.FastMath;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.fault.Cause;
 
@@ -84,7 +83,7 @@ final class EngineLevel {
         double ln = 0;
         for (int i = 0; i < CAUSES.length; i++) {
             double p = priors[CAUSES[i].ordinal()];
-            ln += FastMath.log(there[i] ? p : 1 - p);
+            ln += Math.log(there[i] ? p : 1 - p);
         }
         return ln;
     }
@@ -131,7 +130,7 @@ final class EngineLevel {
         for (int i = 0; i < count(); i++) {
             for (int w = 0; w < nw; w++) {
                 for (int b = 0; b < Cells.B.length; b++) {
-                    double of = FastMath.log(likelihood.at(i, Shared.W[w], Cells.B[b]));
+                    double of = Math.log(likelihood.at(i, Shared.W[w], Cells.B[b]));
                     int at = (i * nw + w) * Cells.COUNT + Cells.index(b, 0, 0);
                     Arrays.fill(ln, at, at + 2 * Cells.O.length, of);
                 }
@@ -145,7 +144,7 @@ final class EngineLevel {
         for (int i = 0; i < count(); i++) {
             for (int w = 0; w < nw; w++) {
                 for (int o = 0; o < Cells.O.length; o++) {
-                    double of = FastMath.log(likelihood.at(i, Shared.W[w], Cells.O[o]));
+                    double of = Math.log(likelihood.at(i, Shared.W[w], Cells.O[o]));
                     for (int b = 0; b < Cells.B.length; b++) {
                         int at = (i * nw + w) * Cells.COUNT + Cells.index(b, o, 0);
                         ln[at] = of;
@@ -160,8 +159,8 @@ final class EngineLevel {
     private void byWater(String id, @Nullable String group, OfWater likelihood) {
         double[] ln = new double[count() * nw * Cells.COUNT];
         for (int i = 0; i < count(); i++) {
-            double dry = FastMath.log(likelihood.at(i, false));
-            double wet = FastMath.log(likelihood.at(i, true));
+            double dry = Math.log(likelihood.at(i, false));
+            double wet = Math.log(likelihood.at(i, true));
             for (int at = i * nw * Cells.COUNT; at < (i + 1) * nw * Cells.COUNT; at += 2) {
                 ln[at] = dry;
                 ln[at + 1] = wet;
@@ -186,11 +185,11 @@ final class EngineLevel {
         }
         int n = of.body().cylinders();
         if (!Double.isNaN(test.litresPerMinute())) {
-            double y = FastMath.log(test.litresPerMinute() + test.smallestLitres());
+            double y = Math.log(test.litresPerMinute() + test.smallestLitres());
             byRings("blowby", (i, w, b) -> {
                 double q =
                         RUNNING * test.litresPerArea() * (n * w + b) * of.body().scale();
-                return (1 - OUTLIER) * Densities.t4(y - FastMath.log(q + test.smallestLitres()), BLOWBY_SIGMA)
+                return (1 - OUTLIER) * Densities.t4(y - Math.log(q + test.smallestLitres()), BLOWBY_SIGMA)
                         + OUTLIER * BLOWBY_DENSITY;
             });
         }
@@ -225,7 +224,7 @@ final class EngineLevel {
     private static double uses(double rate, double mean, double standardError) {
         double p = 0;
         for (int x = 0; x < SPREAD.length; x++) {
-            double of = mean * FastMath.exp(OIL_LN_SIGMA * SPREAD[x]);
+            double of = mean * Math.exp(OIL_LN_SIGMA * SPREAD[x]);
             // What lies between two nodes is blurred over, where the rate is known better than that.
             p += SPREAD_WEIGHT[x] * Densities.t4(rate - of, Math.hypot(standardError, BETWEEN_NODES * of));
         }
@@ -287,7 +286,7 @@ final class EngineLevel {
         if (oil != null) {
             int n = of.body().cylinders();
             byRings("breatherOil", (i, w, b) -> {
-                double f = 1 - FastMath.exp(-(n * Math.max(0, w - .35) + b) / 6);
+                double f = 1 - Math.exp(-(n * Math.max(0, w - .35) + b) / 6);
                 return present(oil, Math.max(.08 + .5 * f, has(i, Cause.VENTILATION) ? .4 : 0));
             });
         }
@@ -320,26 +319,37 @@ final class EngineLevel {
      * Prior times likelihood of every combination: [combination][w][cell], flat.
      *
      * @param without findings that are left out
+     * @param ws which ring areas are asked for; the rest stays zero
      */
-    double[] likelihood(Set<String> without, double[] priors) {
-        double[] ln = new double[count() * nw * Cells.COUNT];
+    double[] likelihood(Set<String> without, double[] priors, boolean[] ws) {
         Map<String, Integer> sizes = sizes(without);
-        for (Finding f : findings) {
-            if (!without.contains(f.id())) {
-                double power = power(f, sizes);
-                for (int i = 0; i < ln.length; i++) {
-                    ln[i] += power * f.ln()[i];
+        List<Finding> those =
+                findings.stream().filter(f -> !without.contains(f.id())).toList();
+        double[] likelihood = new double[count() * nw * Cells.COUNT];
+        double[] ln = new double[Cells.COUNT];
+        for (int c = 0; c < count(); c++) {
+            double prior = lnPrior(combinations.get(c), priors);
+            for (int w = 0; w < nw; w++) {
+                if (!ws[w]) {
+                    continue;
+                }
+                int from = (c * nw + w) * Cells.COUNT;
+                Arrays.fill(ln, prior);
+                for (Finding f : those) {
+                    add(ln, f.ln(), from, power(f, sizes));
+                }
+                for (int cell = 0; cell < ln.length; cell++) {
+                    likelihood[from + cell] = Math.exp(ln[cell]);
                 }
             }
         }
-        int block = nw * Cells.COUNT;
-        for (int c = 0; c < count(); c++) {
-            double prior = lnPrior(combinations.get(c), priors);
-            for (int i = c * block; i < (c + 1) * block; i++) {
-                ln[i] = FastMath.exp(ln[i] + prior);
-            }
+        return likelihood;
+    }
+
+    private static void add(double[] to, double[] from, int at, double times) {
+        for (int i = 0; i < to.length; i++) {
+            to[i] += times * from[at + i];
         }
-        return ln;
     }
 
     /** How many findings each group holds. */
@@ -366,8 +376,8 @@ final class EngineLevel {
         Map<String, Integer> sizes = sizes(Set.of());
         double ln = lnPrior(combinations.get(combination), priors);
         for (Finding f : findings) {
-            ln += power(f, sizes) * FastMath.log(f.exact().at(combination, w, b, o, water));
+            ln += power(f, sizes) * Math.log(f.exact().at(combination, w, b, o, water));
         }
-        return FastMath.exp(ln);
+        return Math.exp(ln);
     }
 }

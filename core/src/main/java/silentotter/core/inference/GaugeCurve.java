@@ -1,6 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.CrankingTwin;
@@ -14,8 +13,8 @@ public final class GaugeCurve {
     private static final int SAMPLES = 44;
     private static final double SMALLEST = .02;
     private static final double LARGEST = 120;
-    private static final double LN_SMALLEST = FastMath.log(SMALLEST);
-    private static final double PER_LN = (SAMPLES - 1) / FastMath.log(LARGEST / SMALLEST);
+    private static final double LN_SMALLEST = Math.log(SMALLEST);
+    private static final double PER_LN = (SAMPLES - 1) / Math.log(LARGEST / SMALLEST);
     /** Bore that areas are given at, mm. */
     public static final double BORE_MM = 90;
     /** Below this no gauge is read, kPa. */
@@ -28,7 +27,7 @@ public final class GaugeCurve {
         double scale = setup.geometry().bore().mm() / BORE_MM;
         lnTight = lnReading(setup.withLeakArea(LeakArea.ofSquareMm(0)));
         for (int i = 0; i < SAMPLES; i++) {
-            double area = SMALLEST * FastMath.exp(i / PER_LN) * scale;
+            double area = SMALLEST * Math.exp(i / PER_LN) * scale;
             lnShare[i] = lnReading(setup.withLeakArea(LeakArea.ofSquareMm(area))) - lnTight;
         }
         lnShare[SAMPLES] = lnShare[SAMPLES - 1];
@@ -58,6 +57,6 @@ public final class GaugeCurve {
     }
 
     private static double lnReading(CrankingSetup setup) {
-        return FastMath.log(Math.max(LEAST_KPA, CrankingTwin.finalReading(setup).kPa()));
+        return Math.log(Math.max(LEAST_KPA, CrankingTwin.finalReading(setup).kPa()));
     }
 }

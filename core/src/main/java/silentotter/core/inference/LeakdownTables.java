@@ -1,6 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
 import silentotter.core.fault.EngineKind;
 import silentotter.core.inference.SealCase.Tapped;
 
@@ -97,13 +96,13 @@ final class LeakdownTables {
             }
             for (int at = 0; at < points; at++) {
                 double w = Shared.W[at / shared.b.length];
-                double bias = FastMath.exp(-shared.b[at % shared.b.length]);
+                double bias = Math.exp(-shared.b[at % shared.b.length]);
                 for (int s = 0; s < SIZES; s++) {
                     rightly[at][s] = reads(from, read, (w + States.SIZE[s]) * bias);
                     adapter[at][s] = throughAdapter(from, read, w + States.SIZE[s], bias);
                 }
                 for (int x = 0; x < Densities.NODES.length; x++) {
-                    double area = w * FastMath.exp(SISTERS * Densities.NODES[x]);
+                    double area = w * Math.exp(SISTERS * Densities.NODES[x]);
                     soundRightly[at][x] = reads(from, read, area * bias);
                     soundAdapter[at][x] = throughAdapter(from, read, area, bias);
                 }

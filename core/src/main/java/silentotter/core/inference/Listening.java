@@ -1,7 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
-
 /**
  * How loud a leak is where it comes out, by its flow of free air. Judgement from trade practice: the workshop is not
  * quiet, the ear is not a meter.
@@ -46,11 +44,11 @@ final class Listening {
         } else {
             p = table(P[heard], flow);
         }
-        return FastMath.pow(SURE * p + SLIP, POWER);
+        return Math.pow(SURE * p + SLIP, POWER);
     }
 
     private static double table(double[] row, double flow) {
-        double ln = FastMath.log(Math.max(.01, flow));
+        double ln = Math.log(Math.max(.01, flow));
         if (ln <= LN_FLOW[0]) {
             return row[0];
         }
@@ -66,7 +64,7 @@ final class Listening {
     private static double[] logs(double... flows) {
         double[] ln = new double[flows.length];
         for (int i = 0; i < flows.length; i++) {
-            ln[i] = FastMath.log(flows[i]);
+            ln[i] = Math.log(flows[i]);
         }
         return ln;
     }

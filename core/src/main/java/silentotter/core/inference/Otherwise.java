@@ -49,12 +49,12 @@ final class Otherwise {
             for (int place : model.gasketsOf(c)) {
                 gaskets.put(place, model.gasketWorth(place, model.points.gasketSeen(place, c, cranking, air), c, look));
             }
-            return new Seen(model.points.seen(c, cranking, air), look, gaskets);
+            return new Seen(Bins.of(model.points.seen(c, cranking, air), model.g), look, gaskets);
         }
     }
 
     /** A cylinder as it was looked at. @param gaskets worth of each gasket it shares, by place and point */
-    record Seen(double[][] state, @Nullable Look look, Map<Integer, SealModel.Gasket> gaskets) {}
+    record Seen(double[][] bins, @Nullable Look look, Map<Integer, SealModel.Gasket> gaskets) {}
 
     /** @param usual the cylinder as it is, over the same points as the other */
     Otherwise(SealModel model, int cylinder, Seen usual, Seen seen) {
@@ -152,7 +152,7 @@ final class Otherwise {
         final Map<Member, double[]> members = new HashMap<>();
 
         Sums(Seen seen) {
-            double[][] state = seen.state();
+            double[][] bins = seen.bins();
             Look look = seen.look();
             for (SealModel.Gasket gasket : seen.gaskets().values()) {
                 for (int i = 0; i < model.g; i++) {
@@ -165,7 +165,7 @@ final class Otherwise {
             }
             for (int k = 0; k < model.classes.size(); k++) {
                 SealModel.SetClass kind = model.classes.get(k);
-                double[][] phi = model.collapse(cylinder, state, kind, look);
+                double[][] phi = model.collapse(cylinder, bins, kind, look);
                 add(total, phi, model.others[k][cylinder], kind.prior(), true);
                 double[][] dryOthers = model.dryOthers(k, cylinder);
                 if (dryOthers != null) {
@@ -173,9 +173,9 @@ final class Otherwise {
                 }
                 double factor = model.plugFactor(kind, look, States.SOUND, 0);
                 for (int i = 0; i < model.g; i++) {
-                    sound[k][i] = factor * state[States.SOUND][i];
+                    sound[k][i] = factor * bins[Bins.SOUND][i];
                 }
-                model.addStates(k, cylinder, state, look, m -> members.computeIfAbsent(m, x -> new double[model.g]));
+                model.addStates(k, cylinder, bins, look, m -> members.computeIfAbsent(m, x -> new double[model.g]));
             }
         }
 

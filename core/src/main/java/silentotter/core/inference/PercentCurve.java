@@ -1,6 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
 import silentotter.core.flow.AirFlow;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.quantity.LeakArea;
@@ -13,8 +12,8 @@ import silentotter.core.quantity.Temperature;
  */
 public final class PercentCurve {
     private static final int SAMPLES = 120;
-    private static final double LN_SMALLEST = FastMath.log(.004);
-    private static final double PER_LN = (SAMPLES - 1) / (FastMath.log(400) - LN_SMALLEST);
+    private static final double LN_SMALLEST = Math.log(.004);
+    private static final double PER_LN = (SAMPLES - 1) / (Math.log(400) - LN_SMALLEST);
     private static final Temperature AIR = Temperature.ofCelsius(20);
 
     private final double[] percent = new double[SAMPLES];
@@ -25,7 +24,7 @@ public final class PercentCurve {
         this.tester = tester;
         this.scale = boreMm / GaugeCurve.BORE_MM;
         for (int i = 0; i < SAMPLES; i++) {
-            double area = FastMath.exp(LN_SMALLEST + i / PER_LN) * scale;
+            double area = Math.exp(LN_SMALLEST + i / PER_LN) * scale;
             percent[i] = tester.percent(tester.settlesAt(LeakArea.ofSquareMm(area)));
         }
     }
@@ -35,7 +34,7 @@ public final class PercentCurve {
     }
 
     double percent(double area) {
-        double at = (FastMath.log(area) - LN_SMALLEST) * PER_LN;
+        double at = (Math.log(area) - LN_SMALLEST) * PER_LN;
         if (at <= 0) {
             return percent[0];
         }

@@ -1,7 +1,6 @@
 package silentotter.core.inference;
 
 import java.util.Arrays;
-import org.hipparchus.util.FastMath;
 import silentotter.core.inference.SealCase.Look;
 
 /**
@@ -65,8 +64,7 @@ final class PlugTable {
     private static double[][] tempered() {
         double[][] tempered = new double[P.length][];
         for (int row = 0; row < P.length; row++) {
-            tempered[row] =
-                    Arrays.stream(P[row]).map(p -> FastMath.pow(p, POWER)).toArray();
+            tempered[row] = Arrays.stream(P[row]).map(p -> Math.pow(p, POWER)).toArray();
         }
         return tempered;
     }
@@ -75,7 +73,8 @@ final class PlugTable {
         return oilToAll ? WEAK : dirty ? CLEAN_DIRTY : CLEAN_TIDY;
     }
 
-    private static int row(int state, boolean oilToAll, boolean dirty) {
+    /** Which row of the table a state looks up. */
+    static int row(int state, boolean oilToAll, boolean dirty) {
         if (States.isIn(state, States.WATER)) {
             return WATER;
         }

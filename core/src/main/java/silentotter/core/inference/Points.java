@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
-import org.hipparchus.util.FastMath;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -120,21 +119,13 @@ final class Points {
         tables = all.tables;
         count = kept.length;
         w = Arrays.stream(kept).map(i -> all.w[i]).toArray();
-        lnMass = of(all.lnMass, kept);
-        low = of(all.low, kept);
-        state = Arrays.stream(all.state)
-                .map(c -> Arrays.stream(c).map(row -> of(row, kept)).toArray(double[][]::new))
-                .toArray(double[][][]::new);
-        gasket = Arrays.stream(all.gasket)
-                .map(c -> Arrays.stream(c).map(row -> of(row, kept)).toArray(double[][]::new))
-                .toArray(double[][][]::new);
+        lnMass = Rows.pick(all.lnMass, kept);
+        low = Rows.pick(all.low, kept);
+        state = Rows.pick(all.state, kept);
+        gasket = Rows.pick(all.gasket, kept);
         members = Arrays.stream(kept).mapToObj(i -> all.members[i]).toArray(int[][]::new);
         memberMass = Arrays.stream(kept).mapToObj(i -> all.memberMass[i]).toArray(double[][]::new);
         memberSum = Arrays.stream(kept).mapToObj(i -> all.memberSum[i]).toArray(double[][][]::new);
-    }
-
-    private static double[] of(double[] row, int[] kept) {
-        return Arrays.stream(kept).mapToDouble(i -> row[i]).toArray();
     }
 
     /** Only some of the points. */
@@ -169,7 +160,7 @@ final class Points {
                         product *= compression.rough(c, wi * nu + ui, shared.s[si], sizePrior, ROUGH_FAULT);
                     }
                 }
-                ln[i] += FastMath.log(Math.max(1e-300, product));
+                ln[i] += Math.log(Math.max(1e-300, product));
             }
         }
         double best = Arrays.stream(ln).max().orElseThrow();
@@ -275,7 +266,7 @@ final class Points {
                 product *= sum;
                 features(weights, sum, features[i], FEATURES * c);
             }
-            ln[i] += FastMath.log(Math.max(1e-300, product));
+            ln[i] += Math.log(Math.max(1e-300, product));
         }
         List<int[]> groups = new ArrayList<>();
         for (int wi = 0; wi < Shared.W.length; wi++) {
@@ -293,7 +284,7 @@ final class Points {
         members = new int[count][];
         memberMass = new double[count][];
         memberSum = new double[count][][];
-        double everything = Arrays.stream(ln).map(l -> FastMath.exp(l - best)).sum();
+        double everything = Arrays.stream(ln).map(l -> Math.exp(l - best)).sum();
         for (int g = 0; g < count; g++) {
             mean(g, groups.get(g), ln, best, everything);
         }
@@ -325,7 +316,7 @@ final class Points {
         double[] mass = new double[kept.length];
         int heaviest = 0;
         for (int i = 0; i < kept.length; i++) {
-            mass[i] = FastMath.exp(ln[kept[i]] - best);
+            mass[i] = Math.exp(ln[kept[i]] - best);
             heaviest = mass[i] > mass[heaviest] ? i : heaviest;
         }
         double total = Arrays.stream(mass).sum();
@@ -377,28 +368,36 @@ final class Points {
     private void mean(int g, int[] group, double[] ln, double best, double everything) {
         double mass = 0;
         for (int i : group) {
-            mass += FastMath.exp(ln[i] - best);
+            mass += Math.exp(ln[i] - best);
         }
         w[g] = pw[group[0] / nb];
-        lnMass[g] = FastMath.log(Math.max(1e-300, mass));
+        lnMass[g] = Math.log(Math.max(1e-300, mass));
         double[] weights = new double[States.COUNT];
+        double[][] mean = new double[n][States.COUNT];
         double[] sums = new double[n];
         List<Integer> heavy = new ArrayList<>();
         for (int i : group) {
             int p = i / nb;
             int wb = pw[p] * nb + i % nb;
-            double share = FastMath.exp(ln[i] - best) / mass;
+            double share = Math.exp(ln[i] - best) / mass;
             if (share > HEAVY) {
                 heavy.add(i);
             }
             low[g] += share * shared.low[ps[p]];
             for (int c = 0; c < n; c++) {
                 sums[c] = fill(c, columnOf(c, p), tables[c], wb, weights);
+                double each = share / sums[c];
+                double[] to = mean[c];
                 for (int s = 0; s < States.COUNT; s++) {
-                    state[c][s][g] += share * weights[s] / sums[c];
+                    to[s] += each * weights[s];
                 }
             }
             gasket(g, p, wb, share, sums);
+        }
+        for (int c = 0; c < n; c++) {
+            for (int s = 0; s < States.COUNT; s++) {
+                state[c][s][g] = mean[c][s];
+            }
         }
         if (heavy.isEmpty() || mass < LIGHT * everything) {
             heavy.clear();
@@ -408,11 +407,9 @@ final class Points {
                     .orElseThrow());
         }
         members[g] = heavy.stream().mapToInt(Integer::intValue).toArray();
-        double kept =
-                heavy.stream().mapToDouble(i -> FastMath.exp(ln[i] - best)).sum();
-        memberMass[g] = heavy.stream()
-                .mapToDouble(i -> FastMath.exp(ln[i] - best) / kept)
-                .toArray();
+        double kept = heavy.stream().mapToDouble(i -> Math.exp(ln[i] - best)).sum();
+        memberMass[g] =
+                heavy.stream().mapToDouble(i -> Math.exp(ln[i] - best) / kept).toArray();
         memberSum[g] = new double[members[g].length][n];
         for (int m = 0; m < members[g].length; m++) {
             int p = members[g][m] / nb;

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.hipparchus.util.FastMath;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.fault.Cause;
 
@@ -42,7 +41,7 @@ final class Priors {
                 continue;
             }
             judged.ratios().forEach((cause, ratio) -> {
-                double ln = FastMath.log(ratio);
+                double ln = Math.log(ratio);
                 for (int c = 0; c < n; c++) {
                     if (cause.isOfOneCylinder() && (judged.cylinder() < 0 || judged.cylinder() == c)) {
                         logs.computeIfAbsent(List.of(cause, c, judged.group(), ln > 0), k -> new ArrayList<>())
@@ -60,7 +59,7 @@ final class Priors {
             int c = (Integer) key.get(1);
             double[] row = c < 0 ? engine : cylinder[c];
             int at = ((Cause) key.get(0)).ordinal();
-            row[at] = times(row[at], FastMath.exp(together(all)));
+            row[at] = times(row[at], Math.exp(together(all)));
         });
     }
 
@@ -80,7 +79,7 @@ final class Priors {
 
     private void each(Cause cause, @Nullable Boolean seen, double present, double absent, double power) {
         if (seen != null) {
-            double ratio = FastMath.pow(seen ? present : absent, power);
+            double ratio = Math.pow(seen ? present : absent, power);
             for (double[] row : cylinder) {
                 row[cause.ordinal()] = times(row[cause.ordinal()], ratio);
             }

@@ -3,7 +3,6 @@ package silentotter.core.inference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.hipparchus.util.FastMath;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.inference.ReadingDoubt.Kind;
 import silentotter.core.inference.ReadingDoubt.Test;
@@ -18,7 +17,7 @@ final class ReadingDoubts {
 
     private static final double PAIRS_PRIOR = .01;
     /** Pairs that differ less than this cannot be told from each other, ln of compression and points of leak-down. */
-    private static final double LN_DIFFERENT = FastMath.log(1.06);
+    private static final double LN_DIFFERENT = Math.log(1.06);
 
     private static final double POINTS_DIFFERENT = 6;
 
@@ -37,7 +36,6 @@ final class ReadingDoubts {
     static List<ReadingDoubt> of(SealModel model) {
         ReadingDoubts doubts = new ReadingDoubts(model);
         List<ReadingDoubt> found = new ArrayList<>(IntStream.range(0, model.n)
-                .parallel()
                 .mapToObj(doubts::ofCylinder)
                 .flatMap(List::stream)
                 .toList());
@@ -95,7 +93,7 @@ final class ReadingDoubts {
                 }
             }
         }
-        tried = tried.parallelStream()
+        tried = tried.stream()
                 .map(d -> new ReadingDoubt(
                         d.test(),
                         d.cylinder(),

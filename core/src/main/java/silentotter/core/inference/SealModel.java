@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
-import org.hipparchus.util.FastMath;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.fault.Cause;
 import silentotter.core.inference.SealCase.Look;
@@ -40,8 +39,8 @@ public final class SealModel {
     final double[] mass;
     /** Share of the low level at each point. */
     final double[] low;
-    /** Normalised weight of every state: [cylinder][state][point]. */
-    final double[][][] state;
+    /** Normalised weight of the states: [cylinder][bin][point]. */
+    final double[][][] bins;
 
     final List<Chain> chains = new ArrayList<>();
     private final List<double[][][]> phis = new ArrayList<>();
@@ -89,10 +88,10 @@ public final class SealModel {
         engine = new EngineLevel(of);
         classes = classes();
         double most = Arrays.stream(points.lnMass).max().orElse(0);
-        mass = Arrays.stream(points.lnMass).map(l -> FastMath.exp(l - most)).toArray();
+        mass = Arrays.stream(points.lnMass).map(l -> Math.exp(l - most)).toArray();
         others = new double[classes.size()][n][][];
-        state = points.state;
-        run(engine.likelihood(without, priors.engine));
+        bins = Arrays.stream(points.state).map(c -> Bins.of(c, g)).toArray(double[][][]::new);
+        run(engine.likelihood(without, priors.engine, ringAreas()));
     }
 
     /** The same without findings that do not come from the gauges: what the gauges say of each cylinder stands. */
@@ -118,17 +117,24 @@ public final class SealModel {
             mass[i] = all.mass[i] * (1 - even + even * evenRatio) * (1 - all.low[i] + all.low[i] * lowRatio);
             low[i] = all.low[i] * lowRatio / (1 - all.low[i] + all.low[i] * lowRatio);
         }
-        state = new double[n][States.COUNT][];
+        bins = new double[n][Bins.COUNT][];
         for (int c = 0; c < n; c++) {
             double[] now = States.prior(priors.cylinder[c]);
             double[] before = States.prior(all.priors.cylinder[c]);
-            for (int s = 0; s < States.COUNT; s++) {
+            for (int b = 0; b < Bins.COUNT; b++) {
+                int s = Bins.STATE[b];
                 double ratio = before[s] == 0 ? 1 : now[s] / before[s];
-                state[c][s] = ratio == 1 ? all.state[c][s] : times(all.state[c][s], ratio);
+                bins[c][b] = ratio == 1 ? all.bins[c][b] : times(all.bins[c][b], ratio);
             }
         }
         others = new double[classes.size()][n][][];
-        run(engine.likelihood(without, priors.engine));
+        run(engine.likelihood(without, priors.engine, ringAreas()));
+    }
+
+    private boolean[] ringAreas() {
+        boolean[] there = new boolean[Shared.W.length];
+        Arrays.stream(points.w).forEach(w -> there[w] = true);
+        return there;
     }
 
     /** Only points that carry something: everything that follows is as exact and faster. */
@@ -144,11 +150,20 @@ public final class SealModel {
         g = kept.length;
         engine = all.engine;
         classes = all.classes;
-        mass = Arrays.stream(kept).mapToDouble(i -> all.mass[i]).toArray();
+        mass = Rows.pick(all.mass, kept);
         low = points.low;
-        state = points.state;
-        others = new double[classes.size()][n][][];
-        run(engine.likelihood(without, priors.engine));
+        bins = Rows.pick(all.bins, kept);
+        others = Arrays.stream(all.others).map(k -> Rows.pick(k, kept)).toArray(double[][][][]::new);
+        all.phis.forEach(phi -> phis.add(Rows.pick(phi, kept)));
+        all.chains.forEach(chain -> chains.add(chain.only(kept)));
+        all.dryChains.forEach(chain -> dryChains.add(chain == null ? null : chain.only(kept)));
+        all.dryEnds.forEach(end -> dryEnds.add(end == null ? null : Rows.pick(end, kept)));
+        all.byPoint.forEach((member, row) -> byPoint.put(member, Rows.pick(row, kept)));
+        totalByPoint = Rows.pick(all.totalByPoint, kept);
+        noneByPoint = Rows.pick(all.noneByPoint, kept);
+        noOilByPoint = Rows.pick(all.noOilByPoint, kept);
+        waterByPoint = Rows.pick(all.waterByPoint, kept);
+        z = Arrays.stream(totalByPoint).sum();
     }
 
     /** The same model on the points that carry more than a share of the answer. */
@@ -247,14 +262,16 @@ public final class SealModel {
     }
 
     /** Weights of the types of one cylinder: [type][point]. */
-    double[][] collapse(int cylinder, double[][] state, SetClass k, Look look) {
+    double[][] collapse(int cylinder, double[][] bins, SetClass k, Look look) {
         double[][] phi = new double[Cells.TYPES][g];
-        for (int s = 0; s < States.COUNT; s++) {
+        for (int b = 0; b < Bins.COUNT; b++) {
+            int s = Bins.STATE[b];
+            double[] bin = bins[b];
             for (int oil = 0; oil < (mayHaveLocalOil(s) ? KINDS_OF_OIL : 1); oil++) {
                 double factor = plugFactor(k, look, s, oil) * (mayHaveLocalOil(s) ? oilShare(cylinder, oil) : 1);
                 double[] row = phi[type(s, oil)];
                 for (int i = 0; i < g; i++) {
-                    row[i] += factor * state[s][i];
+                    row[i] += factor * bin[i];
                 }
             }
         }
@@ -272,7 +289,7 @@ public final class SealModel {
             SetClass kind = classes.get(k);
             double[][][] phi = like == null ? new double[n][][] : like.phis.get(k);
             for (int place = 0; place < n && like == null; place++) {
-                phi[place] = collapse(order[place], state[order[place]], kind, look(order[place]));
+                phi[place] = collapse(order[place], bins[order[place]], kind, look(order[place]));
             }
             phis.add(phi);
             double[][] gasket = gasket(kind, false);
@@ -280,7 +297,8 @@ public final class SealModel {
             Chain chain = like == null
                     ? new Chain(phi, gasket, wetGasket, g)
                     : like.chains.get(k).again();
-            chain.backward(engineEnd(likelihood, kind, false));
+            double[][] engineEnd = engineEnd(likelihood, kind, false);
+            chain.backward(engineEnd);
             chains.add(chain);
             ends[k] = chain.end();
             double[] total = chain.total();
@@ -305,7 +323,7 @@ public final class SealModel {
             }
             members(k, gasket, wetGasket);
             engineMembers(k, ends[k], likelihood);
-            water(k, ends[k], likelihood);
+            water(k, ends[k], engineEnd);
         }
         z = Arrays.stream(totalByPoint).sum();
     }
@@ -316,7 +334,7 @@ public final class SealModel {
         for (int c = 0; c < n; c++) {
             double factor = plugFactor(kind, look(c), States.SOUND, 0) * oilShare(c, 0);
             for (int i = 0; i < g; i++) {
-                product[i] *= factor * state[c][States.SOUND][i];
+                product[i] *= factor * bins[c][Bins.SOUND][i];
             }
         }
         return product;
@@ -455,7 +473,7 @@ public final class SealModel {
         SetClass kind = classes.get(k);
         int[] order = of.body().order();
         for (int c = 0; c < n; c++) {
-            addStates(k, c, state[c], look(c), this::row);
+            addStates(k, c, bins[c], look(c), this::row);
         }
         for (int place = 0; place + 1 < n; place++) {
             if (of.body().joined()[place]) {
@@ -470,9 +488,11 @@ public final class SealModel {
     }
 
     /** Adds what one cylinder's states are worth, each to the causes it is made of. */
-    void addStates(int k, int c, double[][] state, Look look, java.util.function.Function<Member, double[]> rows) {
+    void addStates(int k, int c, double[][] bins, Look look, java.util.function.Function<Member, double[]> rows) {
         SetClass kind = classes.get(k);
-        for (int s = 0; s < States.COUNT; s++) {
+        for (int b = 0; b < Bins.COUNT; b++) {
+            int s = Bins.STATE[b];
+            double[] bin = bins[b];
             double[] of = s == States.SOUND ? null : rows.apply(Member.at(causeOf(s), c));
             for (int oil = 0; oil < (mayHaveLocalOil(s) ? KINDS_OF_OIL : 1); oil++) {
                 double factor =
@@ -482,7 +502,7 @@ public final class SealModel {
                         ? null
                         : rows.apply(Member.at(oil == 1 ? Cause.OIL_RING_HERE : Cause.STEM_SEAL_HERE, c));
                 for (int i = 0; i < g; i++) {
-                    double p = mass[i] * factor * state[s][i] * rest[i];
+                    double p = mass[i] * factor * bin[i] * rest[i];
                     if (of != null) {
                         of[i] += p;
                     }
@@ -495,8 +515,7 @@ public final class SealModel {
     }
 
     /** That any cylinder lets water in, by itself or through a gasket between two. */
-    private void water(int k, double[][] end, double[] likelihood) {
-        double[][] engineEnd = engineEnd(likelihood, classes.get(k), false);
+    private void water(int k, double[][] end, double[][] engineEnd) {
         for (int cell = 1; cell < Cells.COUNT; cell += 2) {
             for (int i = 0; i < g; i++) {
                 waterByPoint[i] += mass[i] * classes.get(k).prior() * end[cell][i] * engineEnd[cell][i];
@@ -510,15 +529,17 @@ public final class SealModel {
             if (!isOf(kind, combination)) {
                 continue;
             }
-            for (int i = 0; i < g; i++) {
-                double p = 0;
-                for (int cell = 0; cell < Cells.COUNT; cell++) {
-                    p += end[cell][i] * at(likelihood, combination, points.w[i], cell);
+            double[] p = new double[g];
+            for (int cell = 0; cell < Cells.COUNT; cell++) {
+                for (int i = 0; i < g; i++) {
+                    p[i] += end[cell][i] * at(likelihood, combination, points.w[i], cell);
                 }
-                p *= mass[i] * kind.prior();
-                for (Cause cause : EngineLevel.CAUSES) {
-                    if (engine.has(combination, cause)) {
-                        row(Member.ofEngine(cause))[i] += p;
+            }
+            for (Cause cause : EngineLevel.CAUSES) {
+                if (engine.has(combination, cause)) {
+                    double[] row = row(Member.ofEngine(cause));
+                    for (int i = 0; i < g; i++) {
+                        row[i] += p[i] * mass[i] * kind.prior();
                     }
                 }
             }

@@ -1,7 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
-
 /**
  * The grids of what all cylinders share: ring area of a sound one, static to cranking, bias of the tester, and the
  * reading without a leak. What no test speaks of is one point.
@@ -23,7 +21,7 @@ final class Shared {
     private static final double S_STEP = .025;
     private static final int S_POINTS = 59;
     /** Behind wrong timing or a shut throttle a sound cylinder reads this much less, and nobody knows how much exactly. */
-    private static final double LOW_LEVEL = FastMath.log(.70);
+    private static final double LOW_LEVEL = Math.log(.70);
 
     private static final double LOW_LEVEL_SIGMA = .22;
 
@@ -41,8 +39,8 @@ final class Shared {
         lnW = new double[W.length];
         even = new double[W.length];
         for (int i = 0; i < W.length; i++) {
-            double usual = (1 - pEven) * Densities.lnNormal(FastMath.log(W[i]), USUAL_MEDIAN, USUAL_LN_SIGMA);
-            double worn = pEven * Densities.lnNormal(FastMath.log(W[i]), WORN_MEDIAN, WORN_LN_SIGMA);
+            double usual = (1 - pEven) * Densities.lnNormal(Math.log(W[i]), USUAL_MEDIAN, USUAL_LN_SIGMA);
+            double worn = pEven * Densities.lnNormal(Math.log(W[i]), WORN_MEDIAN, WORN_LN_SIGMA);
             lnW[i] = usual + worn;
             even[i] = worn / (usual + worn);
         }
@@ -95,7 +93,7 @@ final class Shared {
     private static void toLogs(double[] p) {
         Densities.normalise(p);
         for (int i = 0; i < p.length; i++) {
-            p[i] = FastMath.log(Math.max(1e-300, p[i]));
+            p[i] = Math.log(Math.max(1e-300, p[i]));
         }
     }
 }

@@ -1,6 +1,5 @@
 package silentotter.core.inference;
 
-import org.hipparchus.util.FastMath;
 import silentotter.core.fault.Cause;
 
 /**
@@ -27,16 +26,16 @@ final class States {
     /** Their natural logarithms. */
     static final double[] LN_SIZE = logs(SIZE);
 
-    /** How large each kind of fault usually is: median and spread of its logarithm. Trade practice. */
-    private record Usual(Cause cause, int first, double median, double lnSigma) {}
+    /** How large each kind of fault usually is: from the median and the spread of its logarithm. Trade practice. */
+    private record Usual(Cause cause, int first, double[] sizes) {}
 
     private static final Usual[] KINDS = {
-        new Usual(Cause.RING, RING, 2.0, .75),
-        new Usual(Cause.BROKEN, BROKEN, 7, .8),
-        new Usual(Cause.EXHAUST_VALVE, EXHAUST, 2.3, .9),
-        new Usual(Cause.INTAKE_VALVE, INTAKE, 2.3, .9),
-        new Usual(Cause.VALVE_HELD, HELD, 3.5, 1),
-        new Usual(Cause.WATER, WATER, .6, .9),
+        new Usual(Cause.RING, RING, prior(2.0, .75)),
+        new Usual(Cause.BROKEN, BROKEN, prior(7, .8)),
+        new Usual(Cause.EXHAUST_VALVE, EXHAUST, prior(2.3, .9)),
+        new Usual(Cause.INTAKE_VALVE, INTAKE, prior(2.3, .9)),
+        new Usual(Cause.VALVE_HELD, HELD, prior(3.5, 1)),
+        new Usual(Cause.WATER, WATER, prior(.6, .9)),
     };
 
     /** How likely each size of a gasket fault is. */
@@ -50,7 +49,7 @@ final class States {
         double sound = 1;
         for (Usual k : KINDS) {
             double of = causes[k.cause().ordinal()];
-            double[] size = prior(k.median(), k.lnSigma());
+            double[] size = k.sizes();
             for (int s = 0; s < SIZES; s++) {
                 p[k.first() + s] = of * size[s];
             }
@@ -77,7 +76,7 @@ final class States {
     private static double[] sizes() {
         double[] size = new double[SIZES];
         for (int i = 0; i < SIZES; i++) {
-            size[i] = SMALLEST * FastMath.pow(LARGEST / SMALLEST, i / (SIZES - 1.0));
+            size[i] = SMALLEST * Math.pow(LARGEST / SMALLEST, i / (SIZES - 1.0));
         }
         return size;
     }
@@ -85,7 +84,7 @@ final class States {
     private static double[] logs(double[] values) {
         double[] result = new double[values.length];
         for (int i = 0; i < values.length; i++) {
-            result[i] = FastMath.log(values[i]);
+            result[i] = Math.log(values[i]);
         }
         return result;
     }

@@ -32,8 +32,8 @@ class BruteForceTest {
         Map<Member, Double> sums = new HashMap<>();
         double z = 0;
         for (SealModel.SetClass kind : model.classes) {
-            double[][] a = model.collapse(0, model.state[0], kind, model.look(0));
-            double[][] b = model.collapse(1, model.state[1], kind, model.look(1));
+            double[][] a = model.collapse(0, model.bins[0], kind, model.look(0));
+            double[][] b = model.collapse(1, model.bins[1], kind, model.look(1));
             for (int x = 0; x < Cells.TYPES; x++) {
                 for (int y = 0; y < Cells.TYPES; y++) {
                     if (x == Cells.WATER && y == Cells.WATER) {

@@ -1,0 +1,81 @@
+package silentotter.e2e;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import silentotter.core.finding.Shop;
+import silentotter.core.hidden.HiddenJob;
+import silentotter.core.hidden.RoundDone;
+import silentotter.core.hidden.Scores;
+import silentotter.core.hidden.Workshop;
+import silentotter.core.inference.GaugeCurve;
+import silentotter.core.interpretation.Interpreter;
+import silentotter.core.twin.CrankingSetup;
+import silentotter.core.twin.LeakCurve;
+
+/**
+ * How often the diagnosis is right on hidden engines, and how long it takes: the figures of docs/judgement.md. The seeds
+ * were kept aside while the model was built.
+ */
+final class JudgementBenchmarks {
+    private static final long KEPT_ASIDE = 100_001;
+    private static final int ENGINES = 300;
+    private static final long TIMED = 5_000;
+    private static final int TIMED_ENGINES = 8;
+    private static final int ROUNDS = 30;
+
+    private JudgementBenchmarks() {}
+
+    static void run() {
+        time(4, 60);
+        time(8, 105);
+        time(16, 270);
+        System.out.println("| | engines | rank 1 | rank 3 | member | certainty error | rules 1 / 3 | leak 1 / 3 |");
+        for (RoundDone done : RoundDone.values()) {
+            Scores scores = Scores.of(done, KEPT_ASIDE, ENGINES);
+            System.out.println("| " + done + " " + scores.line());
+            System.out.println(scores.readings());
+            System.out.println("said | right | of");
+            System.out.print(scores.reliability());
+        }
+    }
+
+    /** All tests done, everything answered anew with its evidence; what depends on the engine alone is remembered. */
+    private static void time(int cylinders, int target) {
+        Map<CrankingSetup, LeakCurve> curves = new ConcurrentHashMap<>();
+        Map<CrankingSetup, GaugeCurve> gauges = new ConcurrentHashMap<>();
+        Shop shop = new Shop(
+                Map.of(),
+                setup -> curves.computeIfAbsent(setup, LeakCurve::of),
+                setup -> gauges.computeIfAbsent(setup, GaugeCurve::of));
+        List<HiddenJob> jobs = new ArrayList<>();
+        for (long seed = TIMED; jobs.size() < TIMED_ENGINES; seed++) {
+            jobs.add(Workshop.job(seed, RoundDone.FULL, cylinders));
+        }
+        double[] ms = new double[ROUNDS * TIMED_ENGINES];
+        for (int i = -ms.length; i < ms.length; i++) {
+            HiddenJob job = jobs.get(Math.floorMod(i, TIMED_ENGINES));
+            long from = System.nanoTime();
+            int findings = Interpreter.interpret(job.record(), shop)
+                    .diagnosis()
+                    .findings()
+                    .size();
+            if (i >= 0) {
+                ms[i] = (System.nanoTime() - from) / 1e6;
+            }
+            if (findings == 0) {
+                throw new IllegalStateException("nothing was found");
+            }
+        }
+        Arrays.sort(ms);
+        System.out.printf(
+                Locale.ROOT,
+                "%-62s %7.2f ms %7.2f ms%n",
+                "all of " + cylinders + " cylinders judged, with evidence (target " + target + " ms)",
+                ms[ms.length / 2],
+                ms[(int) Math.ceil(ms.length * .95) - 1]);
+    }
+}
