@@ -1806,7 +1806,6 @@ export interface components {
             plugs: components["schemas"]["PlugView"][];
             statements: components["schemas"]["StatementView"][];
             steps: components["schemas"]["StepView"][];
-            suspicions: components["schemas"]["SuspicionView"][];
         };
         Finding: {
             against?: string;
@@ -3006,16 +3005,6 @@ export interface components {
             probability: number;
             text: string;
         };
-        SuspicionView: {
-            cylinders: number[];
-            /** Format: double */
-            likelihoodRatio: number;
-            /** @enum {string} */
-            suspect: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
-            suspectWords: string;
-            /** Format: double */
-            withoutPrior?: number;
-        };
         Swap: {
             /** Format: int32 */
             one: number;
@@ -3134,12 +3123,12 @@ export interface components {
             specified?: "COLD" | "HOT";
         };
         Way: {
+            /** Format: double */
+            probability: number;
             split: string;
             /** @enum {string} */
             way: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
             wayWords: string;
-            /** Format: double */
-            weight: number;
         };
         Weight: {
             /** Format: double */

@@ -10,11 +10,8 @@ import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.examination.LossyStep;
-import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspicion;
 import silentotter.core.inside.CylinderInside;
-import silentotter.core.intake.IntakeRules;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.plugs.GapGrowth;
 import silentotter.core.plugs.PlugLook;
@@ -29,7 +26,6 @@ record ExaminationView(
         List<PlugSchoolView> plugSchools,
         List<InsideView> inside,
         List<StatementView> statements,
-        List<SuspicionView> suspicions,
         List<StepView> steps)
         implements Worded {
 
@@ -48,24 +44,6 @@ record ExaminationView(
 
     /** @param counts whether the school of plug reading that leads in this shop makes this statement */
     record StatementView(@JsonUnwrapped Statement statement, boolean counts) {}
-
-    /** @param withoutPrior the likelihood ratio without the stated weakness of the family, where that is part of it */
-    record SuspicionView(
-            Fault suspect,
-            List<CylinderNumber> cylinders,
-            double likelihoodRatio,
-            @Nullable Double withoutPrior) implements Worded {
-        static SuspicionView of(Suspicion s) {
-            Suspicion without = s.without(IntakeRules.KNOWN_WEAKNESS);
-            return new SuspicionView(
-                    s.suspect(),
-                    s.cylinders(),
-                    s.weight().likelihoodRatio(),
-                    without.statements().size() < s.statements().size()
-                            ? without.weight().likelihoodRatio()
-                            : null);
-        }
-    }
 
     /** @param missing what could be captured only before this step and has not been */
     record StepView(
@@ -87,7 +65,6 @@ record ExaminationView(
                         .flatMap(e -> e.getValue().look().map(l -> inside(e.getKey(), l)).stream())
                         .toList(),
                 statements(reading),
-                reading.suspicions().stream().map(SuspicionView::of).toList(),
                 Stream.of(LossyStep.values())
                         .filter(s -> s.isOf(engine))
                         .map(s -> new StepView(

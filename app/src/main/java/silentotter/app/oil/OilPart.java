@@ -9,6 +9,8 @@ import silentotter.app.oil.OilMapper.ReminderRow;
 import silentotter.app.part.CsvPart;
 import silentotter.app.part.SheetPart;
 import silentotter.app.progress.Progress.Work;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Suspect.SuspectMember;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Fault;
 import silentotter.core.intake.ServiceDocument;
@@ -42,8 +44,8 @@ record OilPart(OilMapper mapper, OilLogs logs, OilTrials oilTrials, ServiceLogs 
             List<Way> ways)
             implements Worded {}
 
-    /** @param weight how much all that was seen points there; 1 says nothing */
-    record Way(Fault way, double weight, String split) implements Worded {}
+    /** @param probability that this way takes oil, from everything that is known of the job; 0 where nothing says so */
+    record Way(Fault way, double probability, String split) implements Worded {}
 
     record Shown(OilView oil) {}
 
@@ -79,17 +81,23 @@ record OilPart(OilMapper mapper, OilLogs logs, OilTrials oilTrials, ServiceLogs 
         List<Way> ways = analysis.axes().isEmpty()
                 ? List.of()
                 : OilPath.of(said.engine()).stream()
-                        .map(p -> new Way(p.suspect(), weight(said, p.suspect()), p.split()))
+                        .map(p -> new Way(p.suspect(), probability(said.diagnosis(), p.suspect()), p.split()))
                         .toList();
         return new Shown(new OilView(kept.entries(), kept.trials(), kept.reminders(), analysis, ways));
     }
 
-    private static double weight(Interpretation said, Fault suspect) {
-        return said.seen().suspicions().stream()
-                .filter(s -> s.suspect() == suspect)
-                .mapToDouble(s -> s.weight().likelihoodRatio())
-                .max()
-                .orElse(1);
+    /** On whichever cylinders: never more than that of the suspects it belongs to. */
+    private static double probability(Diagnosis diagnosis, Fault way) {
+        return Math.min(
+                1,
+                diagnosis.suspects().stream()
+                        .mapToDouble(s -> Math.min(
+                                s.probability(),
+                                s.members().stream()
+                                        .filter(m -> m.fault() == way)
+                                        .mapToDouble(SuspectMember::probability)
+                                        .sum()))
+                        .sum());
     }
 
     @Override

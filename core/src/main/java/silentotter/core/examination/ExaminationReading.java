@@ -4,23 +4,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.Cycle;
-import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspicion;
 import silentotter.core.plugs.PlugReading;
 
 /**
  * What an examination says.
  *
  * @param statements those that count in this shop: a school of plug reading may leave some out
- * @param suspicions what the statements point to together, strongest first
  */
-public record ExaminationReading(PlugReading plugs, List<Statement> statements, List<Suspicion> suspicions) {
+public record ExaminationReading(PlugReading plugs, List<Statement> statements) {
     /** The reading of an examination that has not begun. */
     public static final ExaminationReading NOTHING = new ExaminationReading(
-            new PlugReading(Map.of(), Map.of(), Optional.empty(), List.of(), List.of()), List.of(), List.of());
+            new PlugReading(Map.of(), Map.of(), Optional.empty(), List.of(), List.of()), List.of());
 
     /** All findings of a round on an engine: a two-stroke is not suspected of what it does not have. */
     public static ExaminationReading of(Engine engine, PlugReading plugs, List<Statement> findings) {
@@ -29,15 +26,10 @@ public record ExaminationReading(PlugReading plugs, List<Statement> statements, 
                 : findings.stream()
                         .flatMap(s -> s.without(Fault::isOfFourStrokesOnly).stream())
                         .toList();
-        return new ExaminationReading(plugs, possible, Suspicion.from(possible));
+        return new ExaminationReading(plugs, possible);
     }
 
     public List<Statement> stops() {
         return statements.stream().filter(Statement::stopsRunning).toList();
-    }
-
-    /** What points to this cylinder, strongest first. */
-    public List<Suspicion> at(CylinderNumber cylinder) {
-        return suspicions.stream().filter(s -> s.cylinders().contains(cylinder)).toList();
     }
 }

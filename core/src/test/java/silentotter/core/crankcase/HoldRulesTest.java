@@ -7,7 +7,6 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import silentotter.core.crankcase.CrankcaseHold.BubblePlace;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspicion;
 
 class HoldRulesTest {
     private static Optional<HoldRun> run(double start, double end, double seconds) {
@@ -15,7 +14,7 @@ class HoldRulesTest {
     }
 
     private static double weight(CrankcaseHold hold) {
-        return Suspicion.from(HoldRules.read(hold)).stream()
+        return HoldRules.read(hold).stream()
                 .map(s -> s.weight().likelihoodRatio())
                 .findFirst()
                 .orElse(0.0);

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.Statement;
-import silentotter.core.finding.Suspicion;
+import silentotter.core.finding.Weight;
 import silentotter.core.signs.OilSigns.OilLevel;
 import silentotter.core.signs.OilSigns.WaterKind;
 
@@ -35,11 +35,11 @@ class WaterAndDipTest {
     }
 
     private static double ratio(List<Statement> said, Fault suspect) {
-        return Suspicion.from(said).stream()
-                .filter(s -> s.suspect() == suspect)
-                .mapToDouble(s -> s.weight().likelihoodRatio())
-                .findFirst()
-                .orElse(1);
+        return Weight.together(said.stream()
+                        .filter(s -> s.suspects().contains(suspect))
+                        .map(Statement::weight)
+                        .toList())
+                .likelihoodRatio();
     }
 
     @Test
