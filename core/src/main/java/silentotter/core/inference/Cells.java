@@ -31,11 +31,11 @@ final class Cells {
     /** Sizes of the state grid that stand for each ring size here, first inclusive. */
     private static final int[] GROUP_FROM = {0, 3, 6, 9, 11, 13, 15, States.SIZES};
 
-    /** From one cell to another with a share; for each type. */
+    /** Cells that a type can be added to; for each the cells it leads to, one, two or four, and the share of each. */
     static final int[][] FROM = new int[TYPES][];
 
-    static final int[][] TO = new int[TYPES][];
-    static final double[][] SHARE = new double[TYPES][];
+    static final int[][][] TO = new int[TYPES][][];
+    static final double[][][] SHARE = new double[TYPES][][];
 
     static {
         for (int type = 0; type < TYPES; type++) {
@@ -107,8 +107,9 @@ final class Cells {
         double oil = type == OIL_RING
                 ? OIL_RING_USE
                 : type == STEM_SEAL ? STEM_SEAL_USE : type >= BROKEN ? BROKEN_USE : type >= RING ? RING_USE * area : 0;
-        List<int[]> pairs = new ArrayList<>();
-        List<Double> shares = new ArrayList<>();
+        List<Integer> from = new ArrayList<>();
+        List<int[]> to = new ArrayList<>();
+        List<double[]> shares = new ArrayList<>();
         for (int b = 0; b < B.length; b++) {
             for (int o = 0; o < O.length; o++) {
                 for (int w = 0; w < 2; w++) {
@@ -116,18 +117,21 @@ final class Cells {
                         continue;
                     }
                     int water = type == WATER ? 1 : w;
-                    for (double[] bs : split(B, B[b] + area)) {
-                        for (double[] os : split(O, O[o] + oil)) {
-                            pairs.add(new int[] {index(b, o, w), index((int) bs[0], (int) os[0], water)});
-                            shares.add(bs[1] * os[1]);
-                        }
-                    }
+                    List<double[]> bs = split(B, B[b] + area);
+                    List<double[]> os = split(O, O[o] + oil);
+                    from.add(index(b, o, w));
+                    to.add(bs.stream()
+                            .flatMapToInt(x -> os.stream().mapToInt(y -> index((int) x[0], (int) y[0], water)))
+                            .toArray());
+                    shares.add(bs.stream()
+                            .flatMapToDouble(x -> os.stream().mapToDouble(y -> x[1] * y[1]))
+                            .toArray());
                 }
             }
         }
-        FROM[type] = pairs.stream().mapToInt(p -> p[0]).toArray();
-        TO[type] = pairs.stream().mapToInt(p -> p[1]).toArray();
-        SHARE[type] = shares.stream().mapToDouble(Double::doubleValue).toArray();
+        FROM[type] = from.stream().mapToInt(Integer::intValue).toArray();
+        TO[type] = to.toArray(int[][]::new);
+        SHARE[type] = shares.toArray(double[][]::new);
     }
 
     /** The grid places of a value with their shares. */

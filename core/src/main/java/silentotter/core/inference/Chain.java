@@ -125,12 +125,13 @@ final class Chain {
             }
             double[] weight = phi[k][c];
             int[] source = Cells.FROM[c];
-            int[] target = Cells.TO[c];
-            double[] share = Cells.SHARE[c];
             for (int i = 0; i < source.length; i++) {
                 if (alive[k][source[i]]) {
-                    multiplyAdd(to[target[i]], from[source[i]], weight, share[i]);
-                    alive[k + 1][target[i]] = true;
+                    int[] target = Cells.TO[c][i];
+                    for (int t = 0; t < target.length; t++) {
+                        multiplyAdd(to[target[t]], from[source[i]], weight, Cells.SHARE[c][i][t]);
+                        alive[k + 1][target[t]] = true;
+                    }
                 }
             }
         }
@@ -161,26 +162,25 @@ final class Chain {
         return alpha[n];
     }
 
-    boolean hasGoneBack() {
-        return beta.length > 0;
-    }
-
-    /** Runs back from what the engine's own findings say of each end: [cell][point]. */
-    void backward(double[][] engine) {
+    /**
+     * Runs back from what the engine's own findings say of each end: [cell][point].
+     *
+     * @param usedOnly whether nobody will ask what others say of a type of no weight
+     * @return what all others say of each type, by place, type and point: multiplied by its weight it is the marginal
+     */
+    double[][][] backward(double[][] engine, boolean usedOnly) {
         beta = new double[n + 1][Cells.COUNT][g];
         beta[n] = engine;
+        double[][][] others = new double[n][Cells.TYPES][g];
         for (int k = n - 1; k >= 0; k--) {
             for (int c = 0; c < Cells.TYPES; c++) {
-                if (!used[k][c]) {
+                if (usedOnly && !used[k][c]) {
                     continue;
                 }
-                double[] weight = phi[k][c];
                 int[] source = Cells.FROM[c];
-                int[] target = Cells.TO[c];
-                double[] share = Cells.SHARE[c];
                 for (int i = 0; i < source.length; i++) {
                     if (alive[k][source[i]]) {
-                        multiplyAdd(beta[k][source[i]], beta[k + 1][target[i]], weight, share[i]);
+                        step(k, c, source[i], Cells.TO[c][i], Cells.SHARE[c][i], others[k][c]);
                     }
                 }
             }
@@ -196,6 +196,42 @@ final class Chain {
                     }
                 }
             }
+        }
+        return others;
+    }
+
+    /** One type added to one sum: its part of the way back, and of what the others say of it, in one sweep. */
+    private void step(int k, int type, int from, int[] to, double[] share, double[] others) {
+        double[] weight = phi[k][type];
+        double[] before = alpha[k][from];
+        double[] back = beta[k][from];
+        double[] b0 = beta[k + 1][to[0]];
+        double s0 = share[0];
+        if (to.length == 1) {
+            for (int i = 0; i < g; i++) {
+                back[i] += weight[i] * b0[i];
+                others[i] += before[i] * b0[i];
+            }
+            return;
+        }
+        double[] b1 = beta[k + 1][to[1]];
+        double s1 = share[1];
+        if (to.length == 2) {
+            for (int i = 0; i < g; i++) {
+                double after = s0 * b0[i] + s1 * b1[i];
+                back[i] += weight[i] * after;
+                others[i] += before[i] * after;
+            }
+            return;
+        }
+        double[] b2 = beta[k + 1][to[2]];
+        double[] b3 = beta[k + 1][to[3]];
+        double s2 = share[2];
+        double s3 = share[3];
+        for (int i = 0; i < g; i++) {
+            double after = s0 * b0[i] + s1 * b1[i] + s2 * b2[i] + s3 * b3[i];
+            back[i] += weight[i] * after;
+            others[i] += before[i] * after;
         }
     }
 
@@ -213,30 +249,6 @@ final class Chain {
     /** Everything together, by point. */
     double[] total() {
         return beta[0][0].clone();
-    }
-
-    /**
-     * What all others say of each type at a place, by point: multiplied by its weight it is the marginal.
-     *
-     * @param usedOnly whether types of no weight here may be left out
-     */
-    double[][] others(int place, boolean usedOnly) {
-        double[][] result = new double[Cells.TYPES][g];
-        for (int c = 0; c < Cells.TYPES; c++) {
-            if (!used[place][c] && usedOnly) {
-                continue;
-            }
-            int[] source = Cells.FROM[c];
-            int[] target = Cells.TO[c];
-            double[] share = Cells.SHARE[c];
-            double[] row = result[c];
-            for (int i = 0; i < source.length; i++) {
-                if (alive[place][source[i]]) {
-                    multiplyAdd(row, alpha[place][source[i]], beta[place + 1][target[i]], share[i]);
-                }
-            }
-        }
-        return result;
     }
 
     /** What all others say of a gasket behind a place. */

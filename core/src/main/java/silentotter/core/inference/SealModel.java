@@ -2,6 +2,7 @@ package silentotter.core.inference;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -298,7 +299,7 @@ public final class SealModel {
                     ? new Chain(phi, gasket, wetGasket, g)
                     : like.chains.get(k).again();
             double[][] engineEnd = engineEnd(likelihood, kind, false);
-            chain.backward(engineEnd);
+            double[][][] rest = chain.backward(engineEnd, derived);
             chains.add(chain);
             ends[k] = chain.end();
             double[] total = chain.total();
@@ -319,7 +320,7 @@ public final class SealModel {
                 noOilByPoint[i] += weight * noOil[i];
             }
             for (int place = 0; place < n; place++) {
-                others[k][order[place]] = chain.others(place, derived);
+                others[k][order[place]] = rest[place];
             }
             members(k, gasket, wetGasket);
             engineMembers(k, ends[k], likelihood);
@@ -597,20 +598,15 @@ public final class SealModel {
         return Math.max(0, 1 - Arrays.stream(noOilByPoint).sum() / z);
     }
 
-    private final Map<Integer, double[][]> dryOthers = new java.util.HashMap<>();
+    /** By class and place; worked out when it is first asked for. */
+    private final Map<Integer, double[][][]> dryOthers = new HashMap<>();
 
     /** What all others say of a cylinder where no oil gets in anywhere; null in a class where it does. */
-    synchronized double[][] dryOthers(int k, int cylinder) {
+    double[][] dryOthers(int k, int cylinder) {
         Chain dry = dryChains.get(k);
-        if (dry == null) {
-            return null;
-        }
-        return dryOthers.computeIfAbsent(k * n + cylinder, x -> {
-            if (!dry.hasGoneBack()) {
-                dry.backward(dryEnds.get(k));
-            }
-            return dry.others(placeOf(cylinder), false);
-        });
+        return dry == null
+                ? null
+                : dryOthers.computeIfAbsent(k, x -> dry.backward(dryEnds.get(k), false))[placeOf(cylinder)];
     }
 
     private int placeOf(int cylinder) {

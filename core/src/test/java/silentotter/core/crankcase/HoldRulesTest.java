@@ -30,7 +30,7 @@ class HoldRulesTest {
     @Test
     void tightLeakingAndVacuumOnly() {
         CrankcaseHold tight = new CrankcaseHold(run(40, 39, 60), run(40, 38, 60), Map.of(), Map.of());
-        assertThat(weight(tight)).isZero();
+        assertThat(weight(tight)).as("air at the crankcase is rarer then").isBetween(0.1, 0.9);
 
         CrankcaseHold leaking = new CrankcaseHold(run(40, 20, 60), Optional.empty(), Map.of(), Map.of());
         assertThat(HoldRules.read(leaking)).extracting(Statement::rule).containsExactly("hold-pressure-leaks");
