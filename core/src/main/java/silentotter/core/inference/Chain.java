@@ -12,6 +12,8 @@ import java.util.Arrays;
 final class Chain {
     /** Types below this weight, and sums below this share, at every point are skipped. */
     private static final double NOTHING = 1e-7;
+    /** Sums below this share of the whole answer are skipped where it is only asked what one finding adds. */
+    private static final double UNLIKELY = 1e-7;
 
     private final int n;
     private final int g;
@@ -82,7 +84,7 @@ final class Chain {
     }
 
     /** The same cylinders before other findings of the engine. */
-    private Chain(Chain same) {
+    private Chain(Chain same, boolean[][] alive) {
         n = same.n;
         g = same.g;
         phi = same.phi;
@@ -90,7 +92,7 @@ final class Chain {
         wetGasket = same.wetGasket;
         used = same.used;
         alpha = same.alpha;
-        alive = same.alive;
+        this.alive = alive;
         joined = same.joined;
     }
 
@@ -113,7 +115,26 @@ final class Chain {
     }
 
     Chain again() {
-        return new Chain(this);
+        return new Chain(this, alive);
+    }
+
+    /**
+     * The same, with sums left out that the whole answer leaves next to nothing: one finding fewer does not bring them back.
+     *
+     * @param share of the whole answer, by point
+     */
+    Chain again(double[] share) {
+        boolean[][] likely = new boolean[n + 1][Cells.COUNT];
+        for (int k = 0; k <= n; k++) {
+            for (int cell = 0; cell < Cells.COUNT; cell++) {
+                double p = 0;
+                for (int i = 0; alive[k][cell] && i < g; i++) {
+                    p += share[i] * alpha[k][cell][i] * beta[k][cell][i];
+                }
+                likely[k][cell] = p > UNLIKELY;
+            }
+        }
+        return new Chain(this, likely);
     }
 
     private void forward(int k) {
@@ -155,6 +176,11 @@ final class Chain {
         for (int i = 0; i < g; i++) {
             to[i] += share * from[i] * weight[i];
         }
+    }
+
+    /** Whether a sum is likely enough at the end to be looked at. */
+    boolean mayEndAt(int cell) {
+        return alive[n][cell];
     }
 
     /** What is at the end: [cell][point]. */

@@ -323,8 +323,9 @@ final class EngineLevel {
      */
     double[] likelihood(Set<String> without, double[] priors, boolean[] ws) {
         Map<String, Integer> sizes = sizes(without);
-        List<Finding> those =
-                findings.stream().filter(f -> !without.contains(f.id())).toList();
+        Finding[] those =
+                findings.stream().filter(f -> !without.contains(f.id())).toArray(Finding[]::new);
+        double[] power = Arrays.stream(those).mapToDouble(f -> power(f, sizes)).toArray();
         double[] likelihood = new double[count() * nw * Cells.COUNT];
         double[] ln = new double[Cells.COUNT];
         for (int c = 0; c < count(); c++) {
@@ -335,8 +336,8 @@ final class EngineLevel {
                 }
                 int from = (c * nw + w) * Cells.COUNT;
                 Arrays.fill(ln, prior);
-                for (Finding f : those) {
-                    add(ln, f.ln(), from, power(f, sizes));
+                for (int f = 0; f < those.length; f++) {
+                    add(ln, those[f].ln(), from, power[f]);
                 }
                 for (int cell = 0; cell < ln.length; cell++) {
                     likelihood[from + cell] = Math.exp(ln[cell]);

@@ -230,7 +230,9 @@ final class LeakdownTables {
 
     private double reads(int from, double read, double area) {
         double predicted = test.curves()[from].percent(area);
-        double sigma = Math.hypot(test.sigma()[from], test.sigmaShare() * predicted);
+        double own = test.sigma()[from];
+        double share = test.sigmaShare() * predicted;
+        double sigma = Math.sqrt(own * own + share * share);
         return Densities.t4(read - predicted, sigma);
     }
 

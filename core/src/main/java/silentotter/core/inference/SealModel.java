@@ -174,6 +174,17 @@ public final class SealModel {
         return kept.length == g ? this : new SealModel(this, kept);
     }
 
+    private Chain likelyChain(int k) {
+        return likely.computeIfAbsent(k, x -> {
+                    double[] share = new double[g];
+                    for (int i = 0; i < g; i++) {
+                        share[i] = mass[i] * classes.get(k).prior() / z;
+                    }
+                    return chains.get(k).again(share);
+                })
+                .again();
+    }
+
     private Chain dryChain(int k) {
         return dryChains.get(k) == null ? null : dryChains.get(k).again();
     }
@@ -285,7 +296,6 @@ public final class SealModel {
         noneByPoint = new double[classes.size()][g];
         noOilByPoint = new double[g];
         waterByPoint = new double[g];
-        double[][][] ends = new double[classes.size()][][];
         for (int k = 0; k < classes.size(); k++) {
             SetClass kind = classes.get(k);
             double[][][] phi = like == null ? new double[n][][] : like.phis.get(k);
@@ -295,13 +305,10 @@ public final class SealModel {
             phis.add(phi);
             double[][] gasket = gasket(kind, false);
             double[][] wetGasket = gasket(kind, true);
-            Chain chain = like == null
-                    ? new Chain(phi, gasket, wetGasket, g)
-                    : like.chains.get(k).again();
+            Chain chain = like == null ? new Chain(phi, gasket, wetGasket, g) : like.likelyChain(k);
             double[][] engineEnd = engineEnd(likelihood, kind, false);
             double[][][] rest = chain.backward(engineEnd, derived);
             chains.add(chain);
-            ends[k] = chain.end();
             double[] total = chain.total();
             double[] sound = soundOnly(kind);
             Chain dry = like == null ? withoutOil(phi, gasket, wetGasket, kind) : like.dryChain(k);
@@ -323,8 +330,8 @@ public final class SealModel {
                 others[k][order[place]] = rest[place];
             }
             members(k, gasket, wetGasket);
-            engineMembers(k, ends[k], likelihood);
-            water(k, ends[k], engineEnd);
+            engineMembers(k, chain, likelihood);
+            water(k, chain.end(), engineEnd);
         }
         z = Arrays.stream(totalByPoint).sum();
     }
@@ -524,14 +531,16 @@ public final class SealModel {
         }
     }
 
-    private void engineMembers(int k, double[][] end, double[] likelihood) {
+    private void engineMembers(int k, Chain chain, double[] likelihood) {
         SetClass kind = classes.get(k);
+        double[][] end = chain.end();
+        int[] cells = IntStream.range(0, Cells.COUNT).filter(chain::mayEndAt).toArray();
         for (int combination = 0; combination < engine.count(); combination++) {
             if (!isOf(kind, combination)) {
                 continue;
             }
             double[] p = new double[g];
-            for (int cell = 0; cell < Cells.COUNT; cell++) {
+            for (int cell : cells) {
                 for (int i = 0; i < g; i++) {
                     p[i] += end[cell][i] * at(likelihood, combination, points.w[i], cell);
                 }
@@ -597,6 +606,8 @@ public final class SealModel {
     double oilEntry() {
         return Math.max(0, 1 - Arrays.stream(noOilByPoint).sum() / z);
     }
+
+    private final Map<Integer, Chain> likely = new HashMap<>();
 
     /** By class and place; worked out when it is first asked for. */
     private final Map<Integer, double[][][]> dryOthers = new HashMap<>();
