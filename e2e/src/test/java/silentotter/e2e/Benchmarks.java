@@ -233,7 +233,7 @@ final class Benchmarks {
                             "java",
                             "-XX:SharedArchiveFile=app.jsa",
                             "-Xshare:auto",
-                            "-XX:TieredStopAtLevel=1",
+                            "@java.options",
                             "-jar",
                             "silent-otter.jar",
                             "--otter.data=" + data,

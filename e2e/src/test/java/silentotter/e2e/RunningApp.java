@@ -67,7 +67,7 @@ final class RunningApp implements AutoCloseable {
     /** Runs the application with arguments, from its own folder; what it prints goes to the log file. */
     static Process launch(List<String> arguments, Path log) throws IOException {
         List<String> command = new ArrayList<>(java(
-                "-XX:TieredStopAtLevel=1",
+                "@" + OPTIONS,
                 "-XX:SharedArchiveFile=app.jsa",
                 "-Xshare:auto",
                 "-jar",
@@ -88,6 +88,10 @@ final class RunningApp implements AutoCloseable {
                 .toList();
     }
 
+    /** The options that ./otter starts it with. */
+    private static final Path OPTIONS =
+            Path.of("../app/src/main/start/java.options").toAbsolutePath();
+
     private static final Path JAR = Path.of(System.getProperty("otter.jar", "../app/target/silent-otter.jar"))
             .toAbsolutePath();
     /** Unpacked, and with its classes archived by one training run, as ./otter starts it: in less than half the time. */
@@ -101,7 +105,7 @@ final class RunningApp implements AutoCloseable {
                     folder,
                     java(
                             "-XX:ArchiveClassesAtExit=app.jsa",
-                            "-XX:TieredStopAtLevel=1",
+                            "@" + OPTIONS,
                             "-Dspring.context.exit=onRefresh",
                             "-jar",
                             JAR.getFileName().toString(),

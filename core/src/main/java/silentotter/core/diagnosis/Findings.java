@@ -268,7 +268,7 @@ final class Findings {
     private void rules() {
         for (Statement s : results.statements()) {
             String model = JudgedFindings.WEIGHED_BY_MODEL.get(s.rule());
-            boolean spoiled = s.because().contains("Spoiled by ");
+            boolean spoiled = JudgedFindings.isSpoiled(s);
             if (model != null && !spoiled) {
                 enrich(model, s);
                 continue;

@@ -86,8 +86,14 @@ final class JudgedFindings {
     static final String COMPLAINT = "complaint";
 
     /** A finding that was spoiled weighs what is left of its rule; the model does not see it. */
-    private static boolean isSpoiled(Statement s) {
+    static boolean isSpoiled(Statement s) {
         return s.because().contains("Spoiled by ");
+    }
+
+    /** Id of the finding that a statement stands at: its own, or that of the model where the model weighs it. */
+    static String finding(Statement s) {
+        String model = WEIGHED_BY_MODEL.get(s.rule());
+        return model == null || isSpoiled(s) ? id(s) : model;
     }
 
     static String id(Statement s) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Cause;
@@ -32,6 +33,7 @@ final class Ledger {
     private static final int LEAST_ROWS = 3;
     private static final int MOST_ROWS = 14;
     private static final int MOST_MEMBERS = 8;
+    private static final int MOST_RATIOS = 3;
     private static final double LEAST_MEMBER = .01;
     /** A member with this share of its row leads it. */
     private static final double LEADS = .7;
@@ -140,7 +142,8 @@ final class Ledger {
 
     private List<Finding.Evidence> weights(SealAnswer.Without w) {
         Map<Rows.Row, Double> with = rows(w.with(), beside).all();
-        Map<Rows.Row, Double> less = rows(w.without(), beside).all();
+        Map<Rows.Row, Double> less =
+                rows(w.without(), besideWithout(w.finding())).all();
         List<Finding.Evidence> evidence = new ArrayList<>();
         boolean judged = w.finding().startsWith("rule:") || w.finding().equals(JudgedFindings.COMPLAINT);
         for (int i = 0; i < shown.size(); i++) {
@@ -156,6 +159,14 @@ final class Ledger {
         }
         evidence.sort(Comparator.comparingDouble((Finding.Evidence e) -> -Math.abs(e.decibans())));
         return evidence;
+    }
+
+    private Map<Fault, Double> besideWithout(String finding) {
+        return BesideModel.of(
+                engine,
+                statements.stream()
+                        .filter(s -> !JudgedFindings.finding(s).equals(finding))
+                        .toList());
     }
 
     /** A row "somewhere" may not stand out without the finding; it is the same question all the same. */
@@ -180,30 +191,30 @@ final class Ledger {
                 .orElse("The complaint, mild evidence");
     }
 
+    /** What was judged of a row; what is judged of others moves it too, as the same signs are shared out anew. */
     private static String ratios(Statement s, Rows.Row row) {
+        String own = ratios(s, f -> f.family().filter(x -> x == row.family()).isPresent());
+        return own.isEmpty() ? "through others, judged: " + ratios(s, f -> true) : "judged: " + own;
+    }
+
+    private static String ratios(Statement s, Predicate<Fault> of) {
         return s.ratios().entrySet().stream()
-                .filter(e -> e.getKey().family().filter(f -> f == row.family()).isPresent())
-                .map(e -> "judged: " + e.getKey().words() + " × " + Ratio.words(e.getValue()))
+                .filter(e -> of.test(e.getKey()))
+                .sorted(Comparator.comparingDouble((Map.Entry<Fault, Double> e) -> -Math.abs(Math.log(e.getValue()))))
+                .limit(MOST_RATIOS)
+                .map(e -> e.getKey().words() + " × " + Ratio.words(e.getValue()))
                 .collect(Collectors.joining(", "));
     }
 
+    /** What only speaks of faults that the model does not hold. */
     private void besideModel(Map<String, List<Finding.Evidence>> evidence) {
-        JudgedFindings.beside(statements).forEach((fault, said) -> {
-            int at = shown.indexOf(new Rows.Row(fault.family().orElseThrow(), List.of(), false));
-            if (at < 0 || !beside.containsKey(fault)) {
-                return;
-            }
-            for (Statement s : said) {
-                double ratio = s.ratios().get(fault);
-                String model = JudgedFindings.WEIGHED_BY_MODEL.get(s.rule());
-                evidence.computeIfAbsent(model == null ? JudgedFindings.id(s) : model, k -> new ArrayList<>())
-                        .add(new Finding.Evidence(
-                                at,
-                                10 * Math.log10(ratio),
-                                Finding.Kind.JUDGED,
-                                "judged: " + fault.words() + " × " + Ratio.words(ratio)));
-            }
-        });
+        Probabilities same = answer.probabilities();
+        JudgedFindings.beside(statements).values().stream()
+                .flatMap(List::stream)
+                .map(JudgedFindings::finding)
+                .distinct()
+                .filter(id -> !evidence.containsKey(id))
+                .forEach(id -> evidence.put(id, weights(new SealAnswer.Without(id, same, same))));
     }
 
     static double decibans(double with, double without) {

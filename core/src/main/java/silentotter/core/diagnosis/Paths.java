@@ -131,10 +131,12 @@ final class Paths {
     }
 
     private Sureness sureness(double probability) {
-        Odds odds = Odds.of(probability);
-        return switch (odds) {
-            case PRACTICALLY_CERTAIN -> fits ? Sureness.NEAR_CERTAIN : Sureness.LIKELY;
-            case VERY_LIKELY, LIKELY -> fits ? Sureness.LIKELY : Sureness.POSSIBLE;
+        if (!fits) {
+            return Sureness.POSSIBLE;
+        }
+        return switch (Odds.of(probability)) {
+            case PRACTICALLY_CERTAIN -> Sureness.NEAR_CERTAIN;
+            case VERY_LIKELY, LIKELY -> Sureness.LIKELY;
             default -> Sureness.POSSIBLE;
         };
     }

@@ -18,6 +18,10 @@ final class Rows {
     private static final List<Cause> OIL = List.of(Cause.OIL_RINGS, Cause.STEM_SEALS, Cause.VENTILATION);
     private static final List<Cause> OIL_HERE = List.of(Cause.OIL_RING_HERE, Cause.STEM_SEAL_HERE);
 
+    /** Ways for oil that no seal test reads. */
+    private static final List<Fault> OIL_BESIDE =
+            List.of(Fault.TURBO_SEAL, Fault.OIL_CHARGE, Fault.OVER_OILING, Fault.POROUS_CASTING);
+
     /** One cylinder of several has it and none stands out. */
     private static final double NOWHERE_IN_PARTICULAR = .5;
 
@@ -61,23 +65,24 @@ final class Rows {
         rows.put(of(Family.WATER_ENTRY), or(p.waterEntry(), engine(Cause.EXHAUST_WATER)));
         rows.put(
                 of(Family.OIL_ENTRY),
-                or(p.oilEntry(), beside(Fault.TURBO_SEAL), beside(Fault.OIL_CHARGE), beside(Fault.OVER_OILING)));
+                or(p.oilEntry(), OIL_BESIDE.stream().mapToDouble(this::beside).toArray()));
         rows.put(of(Family.EVEN_WEAR), engine(Cause.EVEN_WEAR));
         rows.put(of(Family.OUTSIDE_LEAK), engine(Cause.OUTSIDE));
         rows.put(of(Family.CAM_TIMING), engine(Cause.CAM_TIMING));
         rows.put(of(Family.ALL_ALIKE), engine(Cause.ALL_ALIKE));
         rows.put(of(Family.CRANKCASE_AIR), engine(Cause.CRANKCASE_AIR));
         rows.put(of(Family.BEARINGS), beside(Fault.BEARINGS));
-        double nothing = p.nothingWrong();
-        for (double other : beside.values()) {
-            nothing *= 1 - other;
-        }
-        rows.put(of(Family.NOTHING_WRONG), nothing);
+        rows.put(of(Family.NOTHING_WRONG), nothingWrong());
         if (n > 1) {
             somewhere(rows, Family.RINGS);
             somewhere(rows, Family.VALVE_LEAK);
         }
         return rows;
+    }
+
+    /** Nothing that the model holds, and nothing beside it. */
+    private double nothingWrong() {
+        return beside.values().stream().reduce(p.nothingWrong(), (nothing, other) -> nothing * (1 - other));
     }
 
     /** Likely somewhere but nowhere in particular: else n-fold splitting would sink the right family. */
@@ -103,9 +108,9 @@ final class Rows {
         return beside.getOrDefault(fault, 0.0);
     }
 
-    private static double or(double... probabilities) {
-        double none = 1;
-        for (double q : probabilities) {
+    private static double or(double one, double... others) {
+        double none = 1 - one;
+        for (double q : others) {
             none *= 1 - q;
         }
         return 1 - none;
@@ -137,8 +142,7 @@ final class Rows {
             case OIL_ENTRY -> {
                 OIL.forEach(c -> parts.add(new Part(c.fault(), List.of(), engine(c))));
                 everywhere(parts, OIL_HERE);
-                List.of(Fault.TURBO_SEAL, Fault.OIL_CHARGE, Fault.OVER_OILING)
-                        .forEach(f -> parts.add(new Part(f, List.of(), beside(f))));
+                OIL_BESIDE.forEach(f -> parts.add(new Part(f, List.of(), beside(f))));
             }
             case GASKET_BETWEEN -> parts.add(new Part(Fault.GASKET_BETWEEN, row.cylinders(), all().get(row)));
             case EVEN_WEAR -> parts.add(new Part(Fault.EVEN_WEAR, List.of(), engine(Cause.EVEN_WEAR)));
@@ -147,7 +151,7 @@ final class Rows {
             case ALL_ALIKE -> parts.add(new Part(Fault.ALL_ALIKE, List.of(), engine(Cause.ALL_ALIKE)));
             case CRANKCASE_AIR -> parts.add(new Part(Fault.CRANKCASE_AIR, List.of(), engine(Cause.CRANKCASE_AIR)));
             case BEARINGS -> parts.add(new Part(Fault.BEARINGS, List.of(), beside(Fault.BEARINGS)));
-            case NOTHING_WRONG -> parts.add(new Part(Fault.NOTHING_WRONG, List.of(), p.nothingWrong()));
+            case NOTHING_WRONG -> parts.add(new Part(Fault.NOTHING_WRONG, List.of(), nothingWrong()));
         }
         parts.sort(Comparator.comparingDouble(Part::probability).reversed());
         return parts;

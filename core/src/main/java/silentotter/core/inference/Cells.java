@@ -103,10 +103,8 @@ final class Cells {
     }
 
     private static void shift(int type) {
-        double area = type >= BROKEN ? groupArea(type - BROKEN) : type >= RING ? groupArea(type - RING) : 0;
-        double oil = type == OIL_RING
-                ? OIL_RING_USE
-                : type == STEM_SEAL ? STEM_SEAL_USE : type >= BROKEN ? BROKEN_USE : type >= RING ? RING_USE * area : 0;
+        double area = area(type);
+        double oil = oil(type);
         List<Integer> from = new ArrayList<>();
         List<int[]> to = new ArrayList<>();
         List<double[]> shares = new ArrayList<>();

@@ -20,7 +20,9 @@ final class Points {
     private static final int MOST_ROUGH = 700;
     private static final double ROUGH_FAULT = .12;
     private static final double MERGED_NATS = 14;
-    private static final int MOST_PER_W = 4;
+    /** Merged points for each ring area. */
+    static final int MOST_PER_W = 4;
+
     private static final double WORTH_A_CENTRE = 1e-7;
     /** Points of this share of their group's mass speak for it where readings are looked at one by one. */
     private static final double HEAVY = .06;
@@ -31,6 +33,7 @@ final class Points {
     private static final int FEATURES = 4;
     private static final int SIZES = States.SIZES;
 
+    private final int mostPerW;
     private final SealCase of;
     private final Shared shared;
     private final @Nullable CompressionTables compression;
@@ -71,7 +74,8 @@ final class Points {
     /** What each cylinder is worth in sum at each member: [point][member][cylinder]. */
     private double[][][] memberSum = new double[0][][];
 
-    Points(SealCase of, double[][] prior, double pGasket, Shared shared) {
+    Points(SealCase of, double[][] prior, double pGasket, Shared shared, int mostPerW) {
+        this.mostPerW = mostPerW;
         this.of = of;
         this.shared = shared;
         this.prior = prior;
@@ -102,6 +106,7 @@ final class Points {
     }
 
     private Points(Points all, int[] kept) {
+        mostPerW = all.mostPerW;
         of = all.of;
         shared = all.shared;
         compression = all.compression;
@@ -306,7 +311,7 @@ final class Points {
     }
 
     /** Greedy centres: the heaviest, then what is heavy and far; each point goes to the nearest. */
-    private static List<int[]> groups(int[] ofOneW, double[] ln, float[][] features) {
+    private List<int[]> groups(int[] ofOneW, double[] ln, float[][] features) {
         if (ofOneW.length == 0) {
             return List.of();
         }
@@ -340,7 +345,7 @@ final class Points {
                 }
             }
             centres++;
-            centre = centres < MOST_PER_W ? farthest : -1;
+            centre = centres < mostPerW ? farthest : -1;
         }
         List<int[]> groups = new ArrayList<>();
         for (int g = 0; g < centres; g++) {

@@ -70,7 +70,7 @@ public final class SealModel {
     /** @param oilToAll null where no plug was read and it makes no difference */
     record SetClass(Boolean oilToAll, boolean dirty, double prior) {}
 
-    private SealModel(SealCase of) {
+    private SealModel(SealCase of, int mostPerW) {
         this.of = of;
         this.like = null;
         this.derived = false;
@@ -83,7 +83,7 @@ public final class SealModel {
         for (int c = 0; c < n; c++) {
             statePriors[c] = States.prior(priors.cylinder[c]);
         }
-        points = new Points(of, statePriors, priors.of(Cause.GASKET), shared);
+        points = new Points(of, statePriors, priors.of(Cause.GASKET), shared, mostPerW);
         g = points.count;
         low = points.low;
         engine = new EngineLevel(of);
@@ -205,7 +205,12 @@ public final class SealModel {
 
     /** Runs the model. */
     public static SealModel of(SealCase of) {
-        return new SealModel(of);
+        return of(of, Points.MOST_PER_W);
+    }
+
+    /** @param mostPerW merged points for each ring area: more is slower and hardly better */
+    static SealModel of(SealCase of, int mostPerW) {
+        return new SealModel(of, mostPerW);
     }
 
     /** The same without some findings of the engine, of plugs, or judged ones. */
@@ -362,7 +367,7 @@ public final class SealModel {
     }
 
     /** @param wet whether it also opens to the water */
-    private double[][] gasket(SetClass kind, boolean wet) {
+    double[][] gasket(SetClass kind, boolean wet) {
         double[][] result = new double[Math.max(0, n - 1)][g];
         int[] order = of.body().order();
         boolean water = of.prior(Cause.WATER) > 0;
