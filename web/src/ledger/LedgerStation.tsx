@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import type { ScreenProps } from '../station/station';
-import { type Finding, weightOf, worthShowing } from '../verdict/odds';
+import { type Finding, times, weightOf, worthShowing } from '../verdict/odds';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { CellDetail } from './CellDetail';
 import { First } from './First';
@@ -116,7 +116,7 @@ function InWords({ sheet, rows, columns }: { sheet: Sheet; rows: Finding[]; colu
             .filter((c) => Math.abs(weightOf(f, c)) >= 1)
             .map(
               (c) =>
-                `${weightOf(f, c) > 0 ? 'For' : 'Against'} ${suspects[c]!.text}, ${Math.abs(weightOf(f, c)).toFixed(0)} decibans.`,
+                `${weightOf(f, c) > 0 ? 'For' : 'Against'} ${suspects[c]!.text}, ${times(weightOf(f, c))}.`,
             )
             .join(' ') || 'Weighs next to nothing.'}
         </li>

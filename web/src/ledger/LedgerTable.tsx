@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
-import { chance, type Finding, weightOf } from '../verdict/odds';
+import { chance, type Finding, times, weightOf } from '../verdict/odds';
 import type { Cell } from './LedgerStation';
 import { WeightBar } from './WeightBar';
 
@@ -78,7 +78,7 @@ export function LedgerTable({ sheet, rows, columns, cell, sortedBy, onSort, onCe
                     ref={chosen ? inHand : undefined}
                     tabIndex={chosen ? 0 : -1}
                     aria-pressed={chosen}
-                    aria-label={`${f.seen}, ${suspects[c]!.text}: ${weight.toFixed(1)} decibans`}
+                    aria-label={`${f.seen}, ${suspects[c]!.text}: ${times(weight)}`}
                     className={`flex min-h-[2.75rem] w-full items-center ${chosen ? 'bg-well outline-2 -outline-offset-2 outline-act' : ''}`}
                     onClick={() => onCell({ finding: row, column })}
                   >

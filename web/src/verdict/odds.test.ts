@@ -20,7 +20,7 @@ describe('weights', () => {
   it('are said as times', () => {
     expect(times(10)).toBe('× 10');
     expect(times(-6.02)).toBe('÷ 4.0');
-    expect(times(31)).toBe('× > 100');
+    expect(times(31)).toBe('× over 100');
     expect(times(0)).toBe('× 1.0');
   });
 });

@@ -27,7 +27,7 @@ export function between({ low, high }: { low: number; high: number }): string {
 /** How many times likelier or rarer a weight makes a suspect: "× 6", "÷ 4". */
 export function times(decibans: number): string {
   const factor = 10 ** (Math.abs(decibans) / 10);
-  const text = factor >= 100 ? '> 100' : factor >= 10 ? factor.toFixed(0) : factor.toPrecision(2);
+  const text = factor >= 100 ? 'over 100' : factor >= 10 ? factor.toFixed(0) : factor.toPrecision(2);
   return `${decibans >= 0 ? '×' : '÷'} ${text}`;
 }
 
