@@ -77,7 +77,7 @@ function sheet(diagnosis: Partial<Sheet['diagnosis']>): Sheet {
 const drawn = (of: Sheet) =>
   renderToStaticMarkup(
     <MemoryRouter>
-      <LedgerStation sheet={of} whole={of} />
+      <LedgerStation sheet={of} whole={{ rows: [], printed: [], files: [] }} />
     </MemoryRouter>,
   );
 
