@@ -66,7 +66,7 @@ export function JobsPage() {
                   onClick={() => void navigate(`/jobs/${j.id}`)}
                 >
                   <td className="py-1 pr-4 font-mono text-[0.9375rem] whitespace-nowrap">{j.date}</td>
-                  <td className="pr-4">
+                  <td className="pr-4 whitespace-nowrap">
                     <Link
                       to={`/jobs/${j.id}`}
                       className="inline-flex min-h-[2.75rem] min-w-[2.75rem] items-center font-medium underline-offset-4 hover:underline"
@@ -75,12 +75,12 @@ export function JobsPage() {
                     </Link>
                     <span className="ml-2 text-soft">{j.cylinders} cyl.</span>
                   </td>
-                  <td className="max-w-[18.75rem] truncate pr-4 text-soft">{j.complaint}</td>
+                  <td className="max-w-[16rem] truncate pr-4 text-soft">{j.complaint}</td>
                   <td className={`pr-4 font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
                     {j.tone === 'LOSS' && <span aria-hidden>▸ </span>}
                     {j.upToDate ? j.headline : <span className="text-soft">{j.headline} …</span>}
                   </td>
-                  <td className="text-soft">{j.technician}</td>
+                  <td className="whitespace-nowrap text-soft">{j.technician}</td>
                 </tr>
               ))}
             </tbody>

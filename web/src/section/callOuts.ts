@@ -32,7 +32,7 @@ const SHORT: Record<EscapePath['kind'], string> = {
 };
 
 const SURE: Record<EscapePath['sureness'], string> = {
-  NEAR_CERTAIN: 'certain',
+  NEAR_CERTAIN: 'practically certain',
   LIKELY: 'likely',
   POSSIBLE: 'possible',
   OPEN: 'not known',

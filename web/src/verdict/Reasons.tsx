@@ -5,7 +5,7 @@ import type { Finding } from './odds';
 /** At most three reasons of one line: the figure large, what it is held against small. */
 export function Reasons({ sheet }: { sheet: Sheet }) {
   const { reasons, findings } = sheet.diagnosis;
-  const shown = reasons.flatMap((id) => findings.find((f) => f.id === id) ?? []);
+  const shown = together(reasons.flatMap((id) => findings.find((f) => f.id === id) ?? []));
   if (shown.length === 0) {
     return null;
   }
@@ -18,6 +18,16 @@ export function Reasons({ sheet }: { sheet: Sheet }) {
       </ul>
     </section>
   );
+}
+
+/** What was seen alike at several cylinders is one reason. */
+function together(findings: Finding[]): Finding[] {
+  return findings.reduce<Finding[]>((lines, f) => {
+    const same = lines.findIndex((l) => !l.figure && !f.figure && l.seen === f.seen);
+    return same < 0
+      ? [...lines, f]
+      : lines.map((l, i) => (i === same ? { ...l, cylinders: [...l.cylinders, ...f.cylinders] } : l));
+  }, []);
 }
 
 function Reason({ sheet, finding }: { sheet: Sheet; finding: Finding }) {

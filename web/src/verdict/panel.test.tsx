@@ -132,3 +132,17 @@ describe('odds of a suspect', () => {
     expect(strip({ withoutWeakness: 0.8 })).not.toContain('without');
   });
 });
+
+describe('reasons that are alike', () => {
+  it('stand in one line with all their cylinders', () => {
+    const plug = (id: string, cylinder: number) => ({
+      id,
+      seen: 'Steam-cleaned',
+      cylinders: [cylinder],
+      evidence: [],
+    });
+    const html = panel(sheet({ reasons: ['a', 'b'], findings: [plug('a', 2), plug('b', 3)] }));
+    expect(html.match(/Steam-cleaned/g)).toHaveLength(1);
+    expect(html).toContain('2, 3');
+  });
+});

@@ -30,9 +30,10 @@ final class JudgementBenchmarks {
     private JudgementBenchmarks() {}
 
     static void run() {
-        time(4, 60);
-        time(8, 105);
-        time(16, 270);
+        time(8);
+        print(4, 60);
+        print(8, 105);
+        print(16, 270);
         System.out.println("| | engines | rank 1 | rank 3 | member | certainty error | rules 1 / 3 | leak 1 / 3 |");
         for (RoundDone done : RoundDone.values()) {
             Scores scores = Scores.of(done, KEPT_ASIDE, ENGINES);
@@ -43,8 +44,22 @@ final class JudgementBenchmarks {
         }
     }
 
-    /** All tests done, everything answered anew with its evidence; what depends on the engine alone is remembered. */
-    private static void time(int cylinders, int target) {
+    private static void print(int cylinders, int target) {
+        double[] ms = time(cylinders);
+        System.out.printf(
+                Locale.ROOT,
+                "%-62s %7.2f ms %7.2f ms%n",
+                "all of " + cylinders + " cylinders judged, with evidence (target " + target + " ms)",
+                ms[ms.length / 2],
+                ms[(int) Math.ceil(ms.length * .95) - 1]);
+    }
+
+    /**
+     * All tests done, everything answered anew with its evidence; what depends on the engine alone is remembered.
+     *
+     * @return milliseconds, sorted
+     */
+    private static double[] time(int cylinders) {
         Map<CrankingSetup, LeakCurve> curves = new ConcurrentHashMap<>();
         Map<CrankingSetup, GaugeCurve> gauges = new ConcurrentHashMap<>();
         Shop shop = new Shop(
@@ -71,11 +86,6 @@ final class JudgementBenchmarks {
             }
         }
         Arrays.sort(ms);
-        System.out.printf(
-                Locale.ROOT,
-                "%-62s %7.2f ms %7.2f ms%n",
-                "all of " + cylinders + " cylinders judged, with evidence (target " + target + " ms)",
-                ms[ms.length / 2],
-                ms[(int) Math.ceil(ms.length * .95) - 1]);
+        return ms;
     }
 }

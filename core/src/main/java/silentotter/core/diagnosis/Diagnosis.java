@@ -46,6 +46,8 @@ public record Diagnosis(
     public String inOneLine() {
         return headline.meant().isEmpty() || !stops.isEmpty()
                 ? headline.certain().text()
-                : headline.certain().text() + ": " + headline.meant().get().text();
+                : headline.certain().text()
+                        + (headline.certain().text().contains(": ") ? ". " : ": ")
+                        + headline.meant().get().text();
     }
 }

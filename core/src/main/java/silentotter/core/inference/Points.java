@@ -12,8 +12,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the gauges say of each cylinder at some thirty points of the shared unknowns that stand for all of them. Points of
  * one ring area that say the same of the cylinders are merged into one with their mean; none is left out for being
- * unlikely by the gauges, since oil and blow-by speak later. Keeping only the best points was measured to be wrong by up to
- * .12 where merging is within .01.
+ * unlikely by the gauges, since oil and blow-by speak later: keeping only the best points is wrong where those then speak.
  */
 final class Points {
     private static final double ROUGH_NATS = 11;

@@ -17,9 +17,8 @@ import silentotter.core.inference.SealCase.Look;
  * class, cylinders are independent but for a gasket between neighbours and the sums over all of them (ring area for
  * blow-by, oil for its use, one water fault).
  *
- * <p>Approximations, with the error that was measured for them (worst marginal): the grid of sums .008, merging points .005,
- * a gasket pair excludes further faults of the two, oil rings and stem seals of one cylinder do not stand beside its rings
- * or water.
+ * <p>Approximations: the grid of the sums, merging points (both measured by tests, see docs/judgement.md); a gasket pair
+ * excludes further faults of the two, oil rings and stem seals of one cylinder do not stand beside its rings or water.
  */
 public final class SealModel {
     private static final int KINDS_OF_OIL = 3;

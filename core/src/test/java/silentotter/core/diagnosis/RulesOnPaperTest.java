@@ -116,7 +116,7 @@ class RulesOnPaperTest {
                     .map(e -> e.getKey().fault().words() + " × " + Ratio.words(e.getValue()))
                     .collect(Collectors.joining(", "));
             lines.add("| " + c.when() + " | " + c.because() + " | "
-                    + (factors.isEmpty() ? "all low alike: as likely as not" : factors) + " |");
+                    + (factors.isEmpty() ? "low by measuring: as likely as not" : factors) + " |");
         }
         lines.addAll(List.of(
                 "",
