@@ -7,7 +7,9 @@ function inWords(sheet: Sheet): string {
   if (contradictions.length > 0) {
     return contradictions.length === 1 ? '1 does not fit' : `${contradictions.length} do not fit`;
   }
-  return findings.length === 0 ? 'nothing found yet' : `${findings.length} findings weighed`;
+  return findings.length === 0
+    ? 'nothing found yet'
+    : `${findings.length} ${findings.length === 1 ? 'finding' : 'findings'} weighed`;
 }
 
 export const ledger: StationScreen = {

@@ -31,7 +31,7 @@ function together(findings: Finding[]): Finding[] {
 }
 
 function Reason({ sheet, finding }: { sheet: Sheet; finding: Finding }) {
-  const where = finding.cylinders.map((c) => labelOf(sheet, c)).join(', ');
+  const where = sheet.cylinders.length > 1 ? finding.cylinders.map((c) => labelOf(sheet, c)).join(', ') : '';
   return (
     <li
       className="flex items-baseline justify-between gap-2 border-b border-hair py-1.5"
@@ -40,10 +40,7 @@ function Reason({ sheet, finding }: { sheet: Sheet; finding: Finding }) {
       {finding.figure ? (
         <>
           <span className="font-mono text-[1.375rem] leading-none whitespace-nowrap">{finding.figure}</span>
-          <span className="text-right text-soft">
-            {finding.against}
-            {where && `, ${where}`}
-          </span>
+          <span className="text-right text-soft">{[finding.against, where].filter(Boolean).join(', ')}</span>
         </>
       ) : (
         <span>

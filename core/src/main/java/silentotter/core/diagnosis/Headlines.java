@@ -1,6 +1,8 @@
 package silentotter.core.diagnosis;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import silentotter.core.compression.CylinderResult;
@@ -23,6 +25,12 @@ final class Headlines {
     private static final double NAMED_FOR_COMPLAINT = Odds.EVEN.from();
     private static final double SETTLED = Odds.LIKELY.from();
     private static final double SAID = Odds.POSSIBLE.from();
+
+    private static final Map<String, String> NO_LEVEL = Map.of(
+            "RELEASE", "the release lets pressure out",
+            "THROTTLE", "behind a shut throttle",
+            "FULL_SCALE", "the gauge stood at its end",
+            "CHECK_VALVE", "the gauge does not hold");
 
     private final Engine engine;
     private final Results results;
@@ -143,6 +151,10 @@ final class Headlines {
                 - IntStream.range(0, n)
                         .mapToDouble(i -> 1 - fault(CylinderNumber.of(i + 1)))
                         .reduce(1, (a, b) -> a * b);
+        if (n == 1 && tested.aired().isEmpty() && noLevel().isPresent()) {
+            return new HeadlineLine(
+                    "Cannot be judged yet", Math.max(some, even), noLevel().get());
+        }
         if (n == 1) {
             double well = 1 - Math.max(some, even);
             return well >= SETTLED
@@ -151,8 +163,18 @@ final class Headlines {
         }
         double alike = 1 - some;
         return alike >= NAMED_FOR_COMPLAINT
-                ? new HeadlineLine("All " + n + " cylinders alike", alike, words(alike))
+                ? new HeadlineLine(
+                        n == 2 ? "Both cylinders alike" : "All " + n + " cylinders alike", alike, words(alike))
                 : new HeadlineLine("Cannot be judged yet", alike, "one of them may leak");
+    }
+
+    /** Why the reading of a cylinder without a sister says nothing of its level. */
+    private Optional<String> noLevel() {
+        return measuring.stream()
+                .flatMap(d -> d.kind().stream())
+                .map(NO_LEVEL::get)
+                .filter(Objects::nonNull)
+                .findFirst();
     }
 
     /** Cylinders that are likely to lose their seal or to be filled badly, the surest first. */

@@ -133,7 +133,7 @@ public final class Bench {
         return this;
     }
 
-    Bench withRelease() {
+    public Bench withRelease() {
         traits = new Traits(
                 Optional.empty(),
                 Optional.empty(),

@@ -199,6 +199,29 @@ class DiagnosticianTest {
         assertThat(cylinder(d, 1).tone()).isEqualTo(Tone.SOUND);
     }
 
+    /** 7. A compression release makes the level say nothing. */
+    @Test
+    void aReleaseMakesTheLevelOfASingleSayNothing() {
+        Diagnosis d = Bench.inline(1).withRelease().dry(568).diagnose();
+        assertThat(d.headline().certain().text()).isEqualTo("Cannot be judged yet");
+        assertThat(d.headline().certain().words()).contains("release");
+        assertThat(d.headline().next()).contains("release");
+        assertThat(probability(d, Family.NOTHING_WRONG)).isLessThan(.5);
+        Diagnosis without = Bench.inline(1).dry(1250).diagnose();
+        assertThat(without.headline().certain().text()).isEqualTo("The cylinder holds");
+    }
+
+    @Test
+    void twoThatAreAlikeAreBoth() {
+        assertThat(Bench.inline(2)
+                        .dry(1250, 1240)
+                        .diagnose()
+                        .headline()
+                        .certain()
+                        .text())
+                .isEqualTo("Both cylinders alike");
+    }
+
     /** 8 and 9. Low on compression and tight at rest: what moves, or the reading; a repeat is next. */
     @Test
     void lowOnCompressionAndTightAtRestLooksAtWhatMovesOrRepeats() {
