@@ -57,8 +57,7 @@ export function Round({ sheet, station, onKeys }: Props) {
             );
           })}
         </ol>
-        {/* On a low screen half a map would stand there; the engine in the title block opens it whole. */}
-        <div className="px-4 pt-3 narrow:hidden [@media(max-height:56rem)]:hidden">
+        <div className="px-4 pt-3 narrow:hidden">
           <OrientationMap engine={sheet.engine.engine} cylinders={sheet.cylinders} />
         </div>
       </div>

@@ -20,7 +20,7 @@ class BruteForceTest {
     @Test
     void theGridOfSumsIsWithinAFewHundredthsOfAllJointStates() {
         check(SmallEngines.of(2));
-        check(SmallEngines.of(3).subList(0, 2));
+        check(SmallEngines.of(3).subList(0, 1));
     }
 
     private static void check(List<SealCase> engines) {
