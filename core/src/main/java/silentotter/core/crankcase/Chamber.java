@@ -16,6 +16,19 @@ public record Chamber(Optional<HoldRun> pressure, Optional<HoldRun> vacuum, Map<
         bubbles = Map.copyOf(Objects.requireNonNullElse(bubbles, Map.of()));
     }
 
+    /** Whether it was pumped and watched, under pressure or vacuum. */
+    public boolean isHeld() {
+        return pressure.or(() -> vacuum).flatMap(HoldRun::lossPerMinute).isPresent();
+    }
+
+    public boolean leaksUnderPressure() {
+        return HoldRules.isLeaking(pressure);
+    }
+
+    public boolean leaksUnderVacuum() {
+        return HoldRules.isLeaking(vacuum);
+    }
+
     boolean bubblesAt(BubblePlace place) {
         return bubbles.getOrDefault(place, false);
     }

@@ -3,6 +3,7 @@ package silentotter.core.crankcase;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import silentotter.core.engine.CylinderNumber;
 
 /**
  * The crankcase pressure and vacuum test of a two-stroke, a record for each crank chamber: each cylinder breathes through its
@@ -21,6 +22,11 @@ public record CrankcaseHold(
     public CrankcaseHold {
         bubbles = Map.copyOf(Objects.requireNonNullElse(bubbles, Map.of()));
         chambers = Map.copyOf(Objects.requireNonNullElse(chambers, Map.of()));
+    }
+
+    /** The chamber under a cylinder; where nobody said of which chamber, what was written down stands for each. */
+    public Chamber under(CylinderNumber cylinder) {
+        return chambers.getOrDefault(cylinder.value(), unnamed());
     }
 
     Chamber unnamed() {

@@ -62,8 +62,8 @@ public final class HoldRules {
                 && chamber.pressure().isPresent()) {
             result.add(rule(
                     "hold-vacuum-only",
-                    "It holds pressure but not vacuum: a crank seal lip that only seals outwards.",
-                    "Vacuum pulls the lip off the shaft where pressure pushes it on.",
+                    "A crank seal lip that only seals outwards.",
+                    "It holds pressure but not vacuum: vacuum pulls the lip off the shaft where pressure pushes it on.",
                     12,
                     where));
         }
@@ -75,7 +75,7 @@ public final class HoldRules {
         return s.rule().endsWith("-tight") ? s.withoutWeight() : s;
     }
 
-    private static boolean isLeaking(Optional<HoldRun> run) {
+    static boolean isLeaking(Optional<HoldRun> run) {
         return run.flatMap(HoldRun::lossPerMinute)
                 .filter(l -> l > LEAKING_KPA_PER_MINUTE)
                 .isPresent();

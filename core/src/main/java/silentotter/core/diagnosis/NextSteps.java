@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import silentotter.core.compression.CylinderResult;
 import silentotter.core.compression.CylinderResult.Standing;
+import silentotter.core.crankcase.CrankcaseHold;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Family;
@@ -23,6 +24,7 @@ final class NextSteps {
     private static final String OIL = "Never more oil than the safe share of the clearance volume.";
     private static final String HOT_COOLANT = "Never open a hot coolant cap.";
     private static final String SHUT_CRANKCASE = "A shut crankcase blows seals out: stop at 2.5 kPa.";
+    private static final String PUMPED = "Never more than 50 kPa in a shut crankcase: it blows its seals out.";
     private static final int COMPRESSION_FIXED = 5;
     private static final int COMPRESSION_EACH = 2;
     private static final int LEAKDOWN_FIXED = 6;
@@ -156,7 +158,7 @@ final class NextSteps {
                         .ifPresent(x -> add(
                                 "VALVES",
                                 on,
-                                "Valve clearance of " + Say.cylinder(x) + ".",
+                                "Valve clearance of cylinder " + Say.cylinder(x) + ".",
                                 10,
                                 "Cheaper than what follows: a tight one leaks."));
                 c.filter(x -> tested.aired(x) && !tapped(x))
@@ -246,16 +248,67 @@ final class NextSteps {
                         5,
                         "All low alike is the measuring as often as the engine.",
                         STARTER);
-            case CRANKCASE_AIR ->
-                add(
-                        "CRANKCASE",
-                        List.of(),
-                        "Crankcase hold, pressure and vacuum, soap on the seals.",
-                        15,
-                        "It finds seals, base and reeds.");
+            case CRANKCASE_AIR -> crankcase();
             case BEARINGS ->
                 add("SIGNS", List.of(), "Oil pressure hot; cut the filter open.", 20, "Settle that first.");
             case NOTHING_WRONG -> nothingWrong();
+        }
+    }
+
+    private void crankcase() {
+        CrankcaseHold hold = results.examination().crankcase();
+        List<CylinderNumber> all = engine.arrangement().cylinders();
+        List<CylinderNumber> left =
+                all.stream().filter(c -> !hold.under(c).isHeld()).toList();
+        if (left.size() == all.size()) {
+            add(
+                    "CRANKCASE",
+                    List.of(),
+                    "Crankcase hold, pressure and vacuum, soap on the seals.",
+                    15,
+                    "It finds seals, base and reeds.",
+                    PUMPED);
+            return;
+        }
+        if (!left.isEmpty()) {
+            add(
+                    "CRANKCASE",
+                    left,
+                    "Crankcase hold of the chamber under " + Say.cylinders(left) + " too.",
+                    8,
+                    "Each chamber has seals of its own.",
+                    PUMPED);
+        }
+        List<CylinderNumber> blown =
+                all.stream().filter(c -> hold.under(c).leaksUnderPressure()).toList();
+        List<CylinderNumber> drawn = all.stream()
+                .filter(c -> hold.under(c).leaksUnderVacuum() && !blown.contains(c))
+                .toList();
+        if (!blown.isEmpty()) {
+            add(
+                    "CRANKCASE",
+                    blown,
+                    "Soap on both seals, base, reed block and intake joint of " + Say.cylinders(blown) + ".",
+                    8,
+                    "Bubbles name the place.",
+                    PUMPED);
+        }
+        if (!drawn.isEmpty()) {
+            add(
+                    "SERVICE",
+                    drawn,
+                    "Renew the crank seals of " + Say.cylinders(drawn) + ", then hold it again both ways.",
+                    90,
+                    "A lip that only seals outwards shows no bubbles.");
+        }
+        if (left.isEmpty() && blown.isEmpty() && drawn.isEmpty()) {
+            add(
+                    "CRANKCASE",
+                    List.of(),
+                    "Crankcase hold again, warm, both ways.",
+                    15,
+                    "A seal that holds cold may leak warm.",
+                    PUMPED);
         }
     }
 

@@ -5,6 +5,8 @@ import static silentotter.core.leakdown.Taken.made;
 import static silentotter.core.leakdown.Taken.on;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -12,15 +14,22 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import silentotter.core.compression.Bench;
+import silentotter.core.crankcase.Chamber;
+import silentotter.core.crankcase.CrankcaseHold;
+import silentotter.core.crankcase.HoldRun;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.examination.Examination;
 import silentotter.core.finding.Shop;
 import silentotter.core.hidden.HiddenJob;
 import silentotter.core.hidden.RoundDone;
 import silentotter.core.hidden.Workshop;
+import silentotter.core.intake.Intake;
 import silentotter.core.interpretation.Interpreter;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.leakdown.Place;
+import silentotter.core.plugs.PlugTray;
+import silentotter.core.signs.Signs;
 
 /** What comes next: one action, its minutes and its caution, and never what was just done. */
 class NextStepsTest {
@@ -107,6 +116,39 @@ class NextStepsTest {
             }
         }
         return -1;
+    }
+
+    /** A chamber that was held is not held again next; its sister is, then what leaked is mended. */
+    @Test
+    void aCrankcaseThatWasHeldIsNotTheNextThing() {
+        Bench twin = Bench.inline(2).twoStroke().dry(820, 815);
+        Chamber lip = new Chamber(run(40, 38), run(40, 20), Map.of());
+        List<String> one = crankcaseSteps(twin, Map.of(1, lip));
+        assertThat(one.get(0)).startsWith("Crankcase hold of the chamber under {cyl:2}");
+        assertThat(one).anyMatch(t -> t.startsWith("Renew the crank seals of {cyl:1}"));
+        Chamber tight = new Chamber(run(40, 39), run(40, 39), Map.of());
+        assertThat(crankcaseSteps(twin, Map.of(1, lip, 2, tight)))
+                .noneMatch(t -> t.startsWith("Crankcase hold"))
+                .anyMatch(t -> t.startsWith("Renew the crank seals of {cyl:1}"));
+    }
+
+    private static Optional<HoldRun> run(double start, double end) {
+        return Optional.of(new HoldRun(Optional.of(start), Optional.of(end), Optional.of(60.0)));
+    }
+
+    private static List<String> crankcaseSteps(Bench bench, Map<Integer, Chamber> chambers) {
+        Examination seen = new Examination(
+                Intake.EMPTY,
+                Signs.EMPTY,
+                PlugTray.EMPTY,
+                Map.of(),
+                new CrankcaseHold(Optional.empty(), Optional.empty(), Map.of(), chambers),
+                null,
+                null);
+        return bench.diagnose(seen).next().stream()
+                .map(NextStep::text)
+                .filter(t -> t.contains("rank"))
+                .toList();
     }
 
     /** Whatever the round, on engines with hidden faults: no leak-down where it was done but to repeat it or to listen. */
