@@ -17,7 +17,7 @@ public record Chamber(Optional<HoldRun> pressure, Optional<HoldRun> vacuum, Map<
     }
 
     /** Whether it was pumped and watched, under pressure or vacuum. */
-    public boolean isHeld() {
+    public boolean wasHeld() {
         return pressure.or(() -> vacuum).flatMap(HoldRun::lossPerMinute).isPresent();
     }
 

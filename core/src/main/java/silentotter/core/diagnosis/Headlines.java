@@ -214,12 +214,14 @@ final class Headlines {
                     .limit(1)
                     .forEach(s -> text.append(" or ").append(lower(s.text())));
         } else {
-            also(first).ifPresent(s -> text.append("; and ").append(lower(s.text())));
+            also(first)
+                    .ifPresent(s -> text.append(s.probability() >= NAMED_TOO ? "; and " : "; and perhaps ")
+                            .append(lower(s.text())));
         }
         return Optional.of(new HeadlineLine(text.toString(), first.probability(), sure(first)));
     }
 
-    /** A second fault that is likely as well, or what the owner complains of. */
+    /** A second fault that is likely as well, what another weak cylinder has, or what the owner complains of. */
     private Optional<Suspect> also(Suspect first) {
         Optional<Suspect> likely = suspects.stream()
                 .filter(s -> s != first && s.testedFor())
@@ -228,6 +230,14 @@ final class Headlines {
                 .findFirst();
         if (likely.isPresent()) {
             return likely;
+        }
+        Optional<Suspect> elsewhere = suspects.stream()
+                .filter(s -> s != first && s.testedFor() && s.probability() >= NAMED_FOR_COMPLAINT)
+                .filter(s -> s.cylinders().stream()
+                        .anyMatch(c -> weak().contains(c) && !first.cylinders().contains(c)))
+                .findFirst();
+        if (elsewhere.isPresent()) {
+            return elsewhere;
         }
         boolean oil = results.intake().complains(ComplaintKind.OIL_USE)
                 || results.intake().complains(ComplaintKind.SMOKE);

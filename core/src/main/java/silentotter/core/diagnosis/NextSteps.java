@@ -259,7 +259,7 @@ final class NextSteps {
         CrankcaseHold hold = results.examination().crankcase();
         List<CylinderNumber> all = engine.arrangement().cylinders();
         List<CylinderNumber> left =
-                all.stream().filter(c -> !hold.under(c).isHeld()).toList();
+                all.stream().filter(c -> !hold.under(c).wasHeld()).toList();
         if (left.size() == all.size()) {
             add(
                     "CRANKCASE",
@@ -297,7 +297,7 @@ final class NextSteps {
             add(
                     "SERVICE",
                     drawn,
-                    "Renew the crank seals of " + Say.cylinders(drawn) + ", then hold it again both ways.",
+                    "Renew the crank seals of chamber " + Say.cylinders(drawn) + ", then hold it again both ways.",
                     90,
                     "A lip that only seals outwards shows no bubbles.");
         }

@@ -125,11 +125,11 @@ class NextStepsTest {
         Chamber lip = new Chamber(run(40, 38), run(40, 20), Map.of());
         List<String> one = crankcaseSteps(twin, Map.of(1, lip));
         assertThat(one.get(0)).startsWith("Crankcase hold of the chamber under {cyl:2}");
-        assertThat(one).anyMatch(t -> t.startsWith("Renew the crank seals of {cyl:1}"));
+        assertThat(one).anyMatch(t -> t.startsWith("Renew the crank seals of chamber {cyl:1}"));
         Chamber tight = new Chamber(run(40, 39), run(40, 39), Map.of());
         assertThat(crankcaseSteps(twin, Map.of(1, lip, 2, tight)))
                 .noneMatch(t -> t.startsWith("Crankcase hold"))
-                .anyMatch(t -> t.startsWith("Renew the crank seals of {cyl:1}"));
+                .anyMatch(t -> t.startsWith("Renew the crank seals of chamber {cyl:1}"));
     }
 
     private static Optional<HoldRun> run(double start, double end) {
