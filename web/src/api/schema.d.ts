@@ -2065,13 +2065,6 @@ export interface components {
             supplyKPa?: number;
             zeroed?: boolean;
         };
-        LeakdownFault: {
-            cylinders: number[];
-            kind: string;
-            remedy: string;
-            text: string;
-            undermines: boolean;
-        };
         LeakdownMove: {
             /** Format: int32 */
             cylinder: number;
@@ -2092,7 +2085,7 @@ export interface components {
             crank: components["schemas"]["CrankPosition"][];
             crossChecks: components["schemas"]["CrossCheck"][];
             cylinders: components["schemas"]["LeakView"][];
-            faults: components["schemas"]["LeakdownFault"][];
+            faults: components["schemas"]["ReadingFault"][];
             notCounted: components["schemas"]["NotCounted"][];
             passes: string[];
             readings: components["schemas"]["StoredLeakdown"][];
@@ -2683,11 +2676,10 @@ export interface components {
         ReadingFault: {
             cylinders: number[];
             /** @enum {string} */
-            kind: "UNIT_DOUBTED" | "DECIMAL_DOUBTED" | "STROKES_DOUBTED" | "DOSE_DOUBTED" | "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY";
-            /** @enum {string} */
-            pass: "DRY" | "WET";
-            passWords: string;
+            kind: "UNIT_DOUBTED" | "DECIMAL_DOUBTED" | "STROKES_DOUBTED" | "DOSE_DOUBTED" | "NEAR_FULL_SCALE" | "FALLING_IN_ORDER" | "UNEQUAL_STROKES" | "FEW_STROKES" | "THROTTLE_SHUT" | "COLD" | "NEEDLE_DROPS" | "REPEATS_DIFFER" | "COMPRESSION_RELEASE" | "SPEED_UNKNOWN" | "PLUGS_IN" | "LARGE_DOSE" | "DIFFERENT_FROM_DRY" | "SILENT" | "WRONG_STROKE" | "NEIGHBOUR_OPEN" | "DRIFTING" | "WORSE_AFTER_TAP" | "ALL_HIGH";
             remedy: string;
+            /** @enum {string} */
+            test: "COMPRESSION" | "WET" | "LEAKDOWN";
             text: string;
         };
         ReminderRow: {

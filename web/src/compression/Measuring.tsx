@@ -12,8 +12,8 @@ export function Measuring({ sheet }: { sheet: Sheet }) {
         {faults.length === 0 && <p className="text-soft">Nothing to distrust so far.</p>}
         <ul className="space-y-2">
           {faults.map((f) => (
-            <li key={f.kind + f.pass}>
-              {f.pass === 'WET' && 'Wet pass: '}
+            <li key={f.kind + f.test}>
+              {f.test === 'WET' && 'Wet pass: '}
               {f.text} <span className="text-act">{f.remedy}</span>
             </li>
           ))}

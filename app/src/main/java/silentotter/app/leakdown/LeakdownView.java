@@ -7,6 +7,7 @@ import silentotter.app.leakdown.LeakdownPart.NotCounted;
 import silentotter.app.leakdown.Testers.StoredTester;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.finding.ReadingFault;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.leakdown.Cautions;
 import silentotter.core.leakdown.CrankPosition;
@@ -14,7 +15,6 @@ import silentotter.core.leakdown.CrossCheck;
 import silentotter.core.leakdown.CylinderLeak;
 import silentotter.core.leakdown.Grade;
 import silentotter.core.leakdown.LeakdownAnalysis;
-import silentotter.core.leakdown.LeakdownFault;
 import silentotter.core.leakdown.LeakdownSchool;
 import silentotter.core.leakdown.PathShare;
 import silentotter.core.quantity.Estimate;
@@ -30,7 +30,7 @@ record LeakdownView(
         List<LeakView> cylinders,
         boolean comparable,
         List<LeakdownSchoolView> schools,
-        List<LeakdownFault> faults,
+        List<ReadingFault> faults,
         List<CrossCheck> crossChecks,
         List<String> passes,
         List<LeakdownAnalysis.TesterReading> byTester,

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import silentotter.core.compression.SchoolOpinion.Ruling;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.ReadingFault;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Volume;

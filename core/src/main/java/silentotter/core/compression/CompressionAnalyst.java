@@ -10,6 +10,8 @@ import silentotter.core.compression.CylinderResult.Standing;
 import silentotter.core.compression.SchoolOpinion.Ruling;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.flow.Atmosphere;
 import silentotter.core.job.Ambient;
 import silentotter.core.quantity.Estimate;
@@ -218,8 +220,8 @@ public final class CompressionAnalyst {
                     .toList();
             if (!unlike.isEmpty()) {
                 found.add(new ReadingFault(
-                        FaultKind.DIFFERENT_FROM_DRY,
-                        PassKind.WET,
+                        ReadingFaultKind.DIFFERENT_FROM_DRY,
+                        ReadingFault.Test.WET,
                         unlike,
                         "Dry and wet were not cranked for the same number of strokes on " + Say.cylinders(unlike)
                                 + ": part of the difference is only that.",
@@ -241,8 +243,8 @@ public final class CompressionAnalyst {
                     return cylinders.isEmpty()
                             ? Optional.empty()
                             : Optional.of(new ReadingFault(
-                                    FaultKind.LARGE_DOSE,
-                                    PassKind.WET,
+                                    ReadingFaultKind.LARGE_DOSE,
+                                    ReadingFault.Test.WET,
                                     cylinders,
                                     "Over " + Say.volume(most) + " of oil in " + Say.cylinders(cylinders)
                                             + ", a tenth of the clearance volume: the oil's own volume raises the reading so"

@@ -8,6 +8,8 @@ import org.hipparchus.stat.correlation.KendallsCorrelation;
 import silentotter.core.compression.Conditions.PlugsOut;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.wording.Say;
@@ -37,13 +39,13 @@ final class ReadingFaults {
 
     /** A question that nobody has answered yet makes the verdict wait. */
     static ReadingFault doubted(PassDoubt doubt, CompressionPass pass) {
-        FaultKind kind = switch (doubt.kind()) {
-            case UNIT -> FaultKind.UNIT_DOUBTED;
-            case DECIMAL -> FaultKind.DECIMAL_DOUBTED;
-            case STROKES -> FaultKind.STROKES_DOUBTED;
-            case DOSE -> FaultKind.DOSE_DOUBTED;
+        ReadingFaultKind kind = switch (doubt.kind()) {
+            case UNIT -> ReadingFaultKind.UNIT_DOUBTED;
+            case DECIMAL -> ReadingFaultKind.DECIMAL_DOUBTED;
+            case STROKES -> ReadingFaultKind.STROKES_DOUBTED;
+            case DOSE -> ReadingFaultKind.DOSE_DOUBTED;
         };
-        return new ReadingFault(kind, pass.kind(), doubt.cylinders(), doubt.text(), "Answer the question at the pass.");
+        return new ReadingFault(kind, test(pass), doubt.cylinders(), doubt.text(), "Answer the question at the pass.");
     }
 
     /** Whether the needle fell between strokes by more than it repeats: the check valve leaks. */
@@ -66,7 +68,7 @@ final class ReadingFaults {
         List<CylinderNumber> cylinders =
                 cylinders(pass, r -> pass.conditions().gauge().isNearFullScale(r.value()));
         return ifAny(
-                FaultKind.NEAR_FULL_SCALE,
+                ReadingFaultKind.NEAR_FULL_SCALE,
                 pass,
                 cylinders,
                 "The needle stood at the end of the scale on " + Say.cylinders(cylinders)
@@ -77,7 +79,7 @@ final class ReadingFaults {
     private static Optional<ReadingFault> needleDropping(CompressionPass pass) {
         List<CylinderNumber> cylinders = cylinders(pass, r -> needleDrops(r, pass));
         return ifAny(
-                FaultKind.NEEDLE_DROPS,
+                ReadingFaultKind.NEEDLE_DROPS,
                 pass,
                 cylinders,
                 "The needle dropped between strokes on " + Say.cylinders(cylinders)
@@ -93,7 +95,7 @@ final class ReadingFaults {
                 .filter(c -> differ(pass, pass.of(c)))
                 .toList();
         return ifAny(
-                FaultKind.REPEATS_DIFFER,
+                ReadingFaultKind.REPEATS_DIFFER,
                 pass,
                 cylinders,
                 "Repeats on " + Say.cylinders(cylinders) + " differ by more than the gauge repeats to.",
@@ -141,8 +143,8 @@ final class ReadingFaults {
                 && fall > CylinderValue.NINETY_FIVE * Math.sqrt(2) * repeat;
         return falling
                 ? Optional.of(new ReadingFault(
-                        FaultKind.FALLING_IN_ORDER,
-                        pass.kind(),
+                        ReadingFaultKind.FALLING_IN_ORDER,
+                        test(pass),
                         List.of(),
                         "Each reading is lower than the one taken before it, by " + Say.pressure(Pressure.ofKPa(fall))
                                 + " in all: a battery running down does that.",
@@ -165,7 +167,7 @@ final class ReadingFaults {
                 .sorted()
                 .toList();
         return ifAny(
-                FaultKind.UNEQUAL_STROKES,
+                ReadingFaultKind.UNEQUAL_STROKES,
                 pass,
                 cylinders,
                 "Cylinder " + Say.cylinders(cylinders) + " was given " + fewest + " strokes where another had " + most
@@ -184,8 +186,8 @@ final class ReadingFaults {
             return Optional.empty();
         }
         return Optional.of(new ReadingFault(
-                FaultKind.FEW_STROKES,
-                pass.kind(),
+                ReadingFaultKind.FEW_STROKES,
+                test(pass),
                 List.of(),
                 Say.number(length.amount()) + " " + length.kind().words() + " make about " + Say.number(strokes.best())
                         + " compression strokes here: well short of the final value, and it flatters a bad cylinder.",
@@ -199,43 +201,47 @@ final class ReadingFaults {
         }
         if (c.throttleShut()) {
             found.add(whole(
-                    FaultKind.THROTTLE_SHUT,
+                    ReadingFaultKind.THROTTLE_SHUT,
                     pass,
                     "Throttle shut: every reading is low for that alone; compare cylinders, not levels.",
                     "Prop the throttle wide open and repeat."));
         }
         if (c.cold()) {
             found.add(whole(
-                    FaultKind.COLD,
+                    ReadingFaultKind.COLD,
                     pass,
                     "Taken cold: readings scatter more and small leaks look larger than they are.",
                     "Repeat hot if the engine can be run."));
         }
         if (engine.hasCompressionRelease()) {
             found.add(whole(
-                    FaultKind.COMPRESSION_RELEASE,
+                    ReadingFaultKind.COMPRESSION_RELEASE,
                     pass,
                     "This engine has a compression release: at cranking speed it may hold a valve open.",
                     "Disable the release, or compare only with the maker's figure for it."));
         }
         if (c.plugsOut().filter(p -> p == PlugsOut.ONE_AT_A_TIME).isPresent()) {
             found.add(whole(
-                    FaultKind.PLUGS_IN,
+                    ReadingFaultKind.PLUGS_IN,
                     pass,
                     "Plugs were taken out one at a time: the starter turns slowly and unevenly.",
                     "Take all plugs out and repeat."));
         }
         if (c.crankingSpeed().isEmpty()) {
             found.add(whole(
-                    FaultKind.SPEED_UNKNOWN,
+                    ReadingFaultKind.SPEED_UNKNOWN,
                     pass,
                     "Cranking speed not written down: leak areas and the expected range are given wider.",
                     "Note the speed from a tachometer or a phone's slow motion."));
         }
     }
 
-    private static ReadingFault whole(FaultKind kind, CompressionPass pass, String text, String remedy) {
-        return new ReadingFault(kind, pass.kind(), List.of(), text, remedy);
+    private static ReadingFault.Test test(CompressionPass pass) {
+        return pass.kind() == PassKind.WET ? ReadingFault.Test.WET : ReadingFault.Test.COMPRESSION;
+    }
+
+    private static ReadingFault whole(ReadingFaultKind kind, CompressionPass pass, String text, String remedy) {
+        return new ReadingFault(kind, test(pass), List.of(), text, remedy);
     }
 
     private static List<CylinderNumber> cylinders(CompressionPass pass, Predicate<CompressionReading> hit) {
@@ -248,9 +254,9 @@ final class ReadingFaults {
     }
 
     private static Optional<ReadingFault> ifAny(
-            FaultKind kind, CompressionPass pass, List<CylinderNumber> cylinders, String text, String remedy) {
+            ReadingFaultKind kind, CompressionPass pass, List<CylinderNumber> cylinders, String text, String remedy) {
         return cylinders.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new ReadingFault(kind, pass.kind(), cylinders, text, remedy));
+                : Optional.of(new ReadingFault(kind, test(pass), cylinders, text, remedy));
     }
 }

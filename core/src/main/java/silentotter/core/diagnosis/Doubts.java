@@ -1,16 +1,19 @@
 package silentotter.core.diagnosis;
 
+import static java.util.Map.entry;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import silentotter.core.blowby.GaugeCheck;
-import silentotter.core.compression.FaultKind;
-import silentotter.core.compression.ReadingFault;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.finding.Said;
 import silentotter.core.inference.ReadingDoubt;
 import silentotter.core.inference.ReadingDoubt.Kind;
@@ -29,16 +32,18 @@ final class Doubts {
     private static final double LISTED = .1;
 
     /** What a rule sees with its own eyes is called wrong; what it only suspects is worth repeating. */
-    private static final Map<FaultKind, Rule> RULES = Map.of(
-            FaultKind.NEAR_FULL_SCALE, new Rule("FULL_SCALE", .9),
-            FaultKind.NEEDLE_DROPS, new Rule("CHECK_VALVE", .9),
-            FaultKind.THROTTLE_SHUT, new Rule("THROTTLE", .9),
-            FaultKind.COMPRESSION_RELEASE, new Rule("RELEASE", .6),
-            FaultKind.UNIT_DOUBTED, new Rule("UNIT", .9),
-            FaultKind.DECIMAL_DOUBTED, new Rule("MISTYPED", .8),
-            FaultKind.FALLING_IN_ORDER, new Rule("CRANKING", .6),
-            FaultKind.REPEATS_DIFFER, new Rule("REPEATS_DIFFER", .6),
-            FaultKind.UNEQUAL_STROKES, new Rule("UNEQUAL_STROKES", .5));
+    private static final Map<ReadingFaultKind, Rule> RULES = Map.ofEntries(
+            entry(ReadingFaultKind.NEAR_FULL_SCALE, new Rule("FULL_SCALE", .9)),
+            entry(ReadingFaultKind.NEEDLE_DROPS, new Rule("CHECK_VALVE", .9)),
+            entry(ReadingFaultKind.THROTTLE_SHUT, new Rule("THROTTLE", .9)),
+            entry(ReadingFaultKind.COMPRESSION_RELEASE, new Rule("RELEASE", .6)),
+            entry(ReadingFaultKind.UNIT_DOUBTED, new Rule("UNIT", .9)),
+            entry(ReadingFaultKind.DECIMAL_DOUBTED, new Rule("MISTYPED", .8)),
+            entry(ReadingFaultKind.FALLING_IN_ORDER, new Rule("CRANKING", .6)),
+            entry(ReadingFaultKind.REPEATS_DIFFER, new Rule("REPEATS_DIFFER", .6)),
+            entry(ReadingFaultKind.UNEQUAL_STROKES, new Rule("UNEQUAL_STROKES", .5)),
+            entry(ReadingFaultKind.ALL_HIGH, new Rule("TESTER", .4)),
+            entry(ReadingFaultKind.DRIFTING, new Rule("DRIFTING", .5)));
 
     private record Rule(String kind, double probability) {}
 
@@ -49,27 +54,9 @@ final class Doubts {
     static List<DoubtedReading> of(Engine engine, SealAnswer answer, Results results, Said said) {
         List<DoubtedReading> all = new ArrayList<>();
         byModel(answer, results, all);
-        for (ReadingFault f : results.compression().faults()) {
-            Rule rule = RULES.get(f.kind());
-            if (rule != null) {
-                all.add(new DoubtedReading(
-                        f.pass().name().equals("WET") ? "WET" : "COMPRESSION",
-                        f.cylinders(),
-                        Optional.of(rule.kind()),
-                        rule.probability(),
-                        rule.probability() >= NAMED,
-                        f.text(),
-                        f.remedy()));
-            }
-        }
-        results.leakdown().faults().stream()
-                .filter(f -> f.kind().equals("ALL_HIGH"))
-                .forEach(f -> all.add(new DoubtedReading(
-                        "LEAKDOWN", f.cylinders(), Optional.of("TESTER"), .4, false, f.text(), f.remedy())));
-        results.leakdown().faults().stream()
-                .filter(f -> f.kind().equals("DRIFTING"))
-                .forEach(f -> all.add(new DoubtedReading(
-                        "LEAKDOWN", f.cylinders(), Optional.of("DRIFTING"), .5, true, f.text(), f.remedy())));
+        Stream.concat(results.compression().faults().stream(), results.leakdown().faults().stream())
+                .filter(f -> RULES.containsKey(f.kind()))
+                .forEach(f -> all.add(byRule(f, RULES.get(f.kind()))));
         results.oil()
                 .faults()
                 .forEach(f -> all.add(new DoubtedReading(
@@ -88,6 +75,17 @@ final class Doubts {
         }
         all.sort(Comparator.comparingDouble(DoubtedReading::probability).reversed());
         return all;
+    }
+
+    private static DoubtedReading byRule(ReadingFault f, Rule rule) {
+        return new DoubtedReading(
+                f.test().name(),
+                f.cylinders(),
+                Optional.of(rule.kind()),
+                rule.probability(),
+                rule.probability() >= NAMED,
+                f.text(),
+                f.remedy());
     }
 
     /** Whether nothing is said of any cylinder until somebody has answered. */

@@ -23,9 +23,7 @@ import silentotter.core.compression.Conditions.EngineTemperature;
 import silentotter.core.compression.CrankingConditions;
 import silentotter.core.compression.CylinderResult.Standing;
 import silentotter.core.compression.CylinderValue;
-import silentotter.core.compression.FaultKind;
 import silentotter.core.compression.PassKind;
-import silentotter.core.compression.ReadingFault;
 import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.Bank;
 import silentotter.core.engine.Cycle;
@@ -37,6 +35,8 @@ import silentotter.core.fault.Cause;
 import silentotter.core.fault.Circumstance;
 import silentotter.core.fault.EngineKind;
 import silentotter.core.fault.PriorTable;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.finding.Shop;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.inference.GaugeCurve;
@@ -270,17 +270,17 @@ final class SealCases {
     private boolean isAskedAbout(CylinderNumber c) {
         return results.compression().undermining(c).stream()
                 .map(ReadingFault::kind)
-                .anyMatch(k -> k == FaultKind.UNIT_DOUBTED
-                        || k == FaultKind.DECIMAL_DOUBTED
-                        || k == FaultKind.STROKES_DOUBTED);
+                .anyMatch(k -> k == ReadingFaultKind.UNIT_DOUBTED
+                        || k == ReadingFaultKind.DECIMAL_DOUBTED
+                        || k == ReadingFaultKind.STROKES_DOUBTED);
     }
 
     private boolean unequal(CylinderNumber c) {
         return results.compression().undermining(c).stream()
                 .map(ReadingFault::kind)
-                .anyMatch(k -> k == FaultKind.UNEQUAL_STROKES
-                        || k == FaultKind.FALLING_IN_ORDER
-                        || k == FaultKind.REPEATS_DIFFER);
+                .anyMatch(k -> k == ReadingFaultKind.UNEQUAL_STROKES
+                        || k == ReadingFaultKind.FALLING_IN_ORDER
+                        || k == ReadingFaultKind.REPEATS_DIFFER);
     }
 
     private void assumeForCompression(Conditions conditions) {

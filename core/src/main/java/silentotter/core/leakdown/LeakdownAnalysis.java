@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.ReadingFault;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.wording.Worded;
@@ -18,7 +19,7 @@ import silentotter.core.wording.Worded;
 public record LeakdownAnalysis(
         Map<CylinderNumber, CylinderLeak> cylinders,
         boolean comparable,
-        List<LeakdownFault> faults,
+        List<ReadingFault> faults,
         List<CrossCheck> crossChecks,
         List<String> passes,
         List<TesterReading> byTester)
@@ -36,11 +37,5 @@ public record LeakdownAnalysis(
 
     public Optional<CrossCheck> crossCheck(CylinderNumber cylinder) {
         return crossChecks.stream().filter(c -> c.cylinder().equals(cylinder)).findFirst();
-    }
-
-    public List<LeakdownFault> undermining(CylinderNumber cylinder) {
-        return faults.stream()
-                .filter(f -> f.undermines() && f.cylinders().contains(cylinder))
-                .toList();
     }
 }

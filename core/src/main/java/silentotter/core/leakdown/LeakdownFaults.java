@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFault.Test;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.leakdown.LeakdownReading.DoneBefore;
 import silentotter.core.wording.Say;
 
@@ -24,9 +27,9 @@ final class LeakdownFaults {
 
     private LeakdownFaults() {}
 
-    static List<LeakdownFault> in(
+    static List<ReadingFault> in(
             Engine engine, List<LeakdownReading> counting, Map<CylinderNumber, CylinderLeak> cylinders) {
-        List<LeakdownFault> found = new ArrayList<>();
+        List<ReadingFault> found = new ArrayList<>();
         cylinders.values().forEach(l -> {
             silent(l).ifPresent(found::add);
             wrongStroke(l).ifPresent(found::add);
@@ -38,7 +41,7 @@ final class LeakdownFaults {
         return found;
     }
 
-    private static Optional<LeakdownFault> silent(CylinderLeak l) {
+    private static Optional<ReadingFault> silent(CylinderLeak l) {
         boolean large = l.freeAirLPerMin()
                 .map(f -> f > AUDIBLE_L_PER_MIN)
                 .orElse(l.reading().percent() > AUDIBLE_PERCENT);
@@ -47,31 +50,31 @@ final class LeakdownFaults {
         }
         String flow =
                 l.freeAirLPerMin().map(f -> Math.round(f) + " litres a minute").orElse("So much air");
-        return Optional.of(new LeakdownFault(
-                "SILENT",
+        return Optional.of(new ReadingFault(
+                ReadingFaultKind.SILENT,
+                Test.LEAKDOWN,
                 List.of(l.cylinder()),
-                true,
                 flow + " leave cylinder " + Say.cylinder(l.cylinder()) + " and nobody heard them: that cannot be.",
                 "Soap the adapter and hose; check the stroke; listen again. In that order."));
     }
 
-    private static Optional<LeakdownFault> wrongStroke(CylinderLeak l) {
+    private static Optional<ReadingFault> wrongStroke(CylinderLeak l) {
         boolean valve =
                 l.reading().heardAt(Place.INTAKE, Heard.LOUD) || l.reading().heardAt(Place.EXHAUST, Heard.LOUD);
         boolean turned =
                 l.reading().doneBefore().filter(d -> d == DoneBefore.TURNED_360).isPresent();
         return l.reading().percent() >= WRONG_STROKE_PERCENT && valve && !turned
-                ? Optional.of(new LeakdownFault(
-                        "WRONG_STROKE",
+                ? Optional.of(new ReadingFault(
+                        ReadingFaultKind.WRONG_STROKE,
+                        Test.LEAKDOWN,
                         List.of(l.cylinder()),
-                        true,
                         "Nearly all air leaves cylinder " + Say.cylinder(l.cylinder())
                                 + " past a valve at once: it stands on the wrong stroke.",
                         "Turn the crank 360° in its running direction and read again."))
                 : Optional.empty();
     }
 
-    private static List<LeakdownFault> neighbours(Engine engine, CylinderLeak l) {
+    private static List<ReadingFault> neighbours(Engine engine, CylinderLeak l) {
         return l.reading().neighbours().entrySet().stream()
                 .filter(e -> e.getValue().compareTo(Heard.FAINT) >= 0)
                 .map(Map.Entry::getKey)
@@ -81,7 +84,7 @@ final class LeakdownFaults {
                 .toList();
     }
 
-    private static Optional<LeakdownFault> neighbour(Engine engine, CylinderNumber cylinder, CylinderNumber n) {
+    private static Optional<ReadingFault> neighbour(Engine engine, CylinderNumber cylinder, CylinderNumber n) {
         Optional<CrankPosition> crank = CrankPosition.of(engine, cylinder);
         boolean intake = crank.filter(c -> c.intakeOpen().contains(n)).isPresent();
         boolean exhaust = crank.filter(c -> c.exhaustOpen().contains(n)).isPresent();
@@ -93,29 +96,29 @@ final class LeakdownFaults {
                 : "has its "
                         + (intake && exhaust ? "intake and exhaust valves" : intake ? "intake valve" : "exhaust valve")
                         + " open at this crank position";
-        return Optional.of(new LeakdownFault(
-                "NEIGHBOUR_OPEN",
+        return Optional.of(new ReadingFault(
+                ReadingFaultKind.NEIGHBOUR_OPEN,
+                Test.LEAKDOWN,
                 List.of(cylinder),
-                false,
                 "Cylinder " + Say.cylinder(n) + " " + open
                         + ": air can come by the manifold. The gasket is not blamed yet.",
                 "Plug the hole of " + Say.cylinder(n) + " and listen at the "
                         + (exhaust && !intake ? "exhaust" : "intake") + "; or turn on until its valves are shut."));
     }
 
-    private static Optional<LeakdownFault> drifting(CylinderLeak l) {
+    private static Optional<ReadingFault> drifting(CylinderLeak l) {
         return l.reading().drifts()
-                ? Optional.of(new LeakdownFault(
-                        "DRIFTING",
+                ? Optional.of(new ReadingFault(
+                        ReadingFaultKind.DRIFTING,
+                        Test.LEAKDOWN,
                         List.of(l.cylinder()),
-                        false,
                         "Cylinder " + Say.cylinder(l.cylinder())
                                 + " was still moving when it was written down: piston creeping, or supply sagging.",
                         "Hold the crank at top centre, wait until the needle stands, read again."))
                 : Optional.empty();
     }
 
-    private static Optional<LeakdownFault> worseAfterTap(List<LeakdownReading> counting) {
+    private static Optional<ReadingFault> worseAfterTap(List<LeakdownReading> counting) {
         for (int i = 1; i < counting.size(); i++) {
             LeakdownReading now = counting.get(i);
             Optional<LeakdownReading> before = counting.subList(0, i).stream()
@@ -126,10 +129,10 @@ final class LeakdownFaults {
             if (tapped
                     && before.filter(b -> now.percent() > b.percent() && now.differsFrom(b))
                             .isPresent()) {
-                return Optional.of(new LeakdownFault(
-                        "WORSE_AFTER_TAP",
+                return Optional.of(new ReadingFault(
+                        ReadingFaultKind.WORSE_AFTER_TAP,
+                        Test.LEAKDOWN,
                         List.of(now.cylinder()),
-                        true,
                         "Cylinder " + Say.cylinder(now.cylinder())
                                 + " reads worse after its valve was tapped: debris moved, or the tester does not repeat.",
                         "Vent, turn over a few times, read again."));
@@ -138,16 +141,16 @@ final class LeakdownFaults {
         return Optional.empty();
     }
 
-    private static Optional<LeakdownFault> allHigh(Engine engine, Collection<CylinderLeak> leaks) {
+    private static Optional<ReadingFault> allHigh(Engine engine, Collection<CylinderLeak> leaks) {
         int count = engine.arrangement().count();
         boolean all = count > 1 && leaks.size() == count;
         boolean high = leaks.stream().allMatch(l -> l.reading().percent() >= ALL_HIGH_PERCENT);
         boolean alike = leaks.stream().noneMatch(CylinderLeak::odd);
         return all && high && alike
-                ? Optional.of(new LeakdownFault(
-                        "ALL_HIGH",
+                ? Optional.of(new ReadingFault(
+                        ReadingFaultKind.ALL_HIGH,
+                        Test.LEAKDOWN,
                         List.of(),
-                        false,
                         "All cylinders read high alike: a tester that is off, or even ring wear. Readings alone do not tell.",
                         "Read a drilled bleed hole, or repeat hot; either decides."))
                 : Optional.empty();

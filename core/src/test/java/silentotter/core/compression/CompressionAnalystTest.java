@@ -21,6 +21,8 @@ import silentotter.core.compression.WetResult.WetOutcome;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Layout;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
@@ -40,7 +42,7 @@ class CompressionAnalystTest {
                 .orElseThrow();
     }
 
-    private static List<FaultKind> faults(CompressionAnalysis a) {
+    private static List<ReadingFaultKind> faults(CompressionAnalysis a) {
         return a.faults().stream().map(ReadingFault::kind).toList();
     }
 
@@ -92,7 +94,7 @@ class CompressionAnalystTest {
                 .under(conditions(EngineTemperature.HOT, Throttle.WIDE_OPEN, null, LengthKind.STROKES, 8))
                 .dry(1200, 1190, 850, 1210);
         assertThat(width(cylinder(unknown.analyse(), 3))).isGreaterThan(1.3 * width(cylinder(known.analyse(), 3)));
-        assertThat(faults(unknown.analyse())).contains(FaultKind.SPEED_UNKNOWN);
+        assertThat(faults(unknown.analyse())).contains(ReadingFaultKind.SPEED_UNKNOWN);
     }
 
     private static double width(CylinderResult c) {
@@ -170,17 +172,18 @@ class CompressionAnalystTest {
     @Test
     void measuringFaultsAreCaught() {
         assertThat(faults(Bench.inline(4).dry(1990, 1985, 1980, 1995).analyse()))
-                .contains(FaultKind.NEAR_FULL_SCALE);
+                .contains(ReadingFaultKind.NEAR_FULL_SCALE);
         assertThat(faults(Bench.inline(4).dry(1250, 1180, 1110, 1040).analyse()))
-                .contains(FaultKind.FALLING_IN_ORDER);
+                .contains(ReadingFaultKind.FALLING_IN_ORDER);
         assertThat(faults(Bench.inline(4).dry(1250, 1260, 1245, 1255).analyse()))
-                .doesNotContain(FaultKind.FALLING_IN_ORDER);
+                .doesNotContain(ReadingFaultKind.FALLING_IN_ORDER);
         assertThat(faults(Bench.inline(2)
                         .under(conditions(EngineTemperature.COLD, Throttle.SHUT, 220.0, LengthKind.TURNS, 5))
                         .dry(700, 690)
                         .analyse()))
-                .contains(FaultKind.THROTTLE_SHUT, FaultKind.COLD, FaultKind.FEW_STROKES);
-        assertThat(faults(Bench.inline(1).withRelease().dry(560).analyse())).contains(FaultKind.COMPRESSION_RELEASE);
+                .contains(ReadingFaultKind.THROTTLE_SHUT, ReadingFaultKind.COLD, ReadingFaultKind.FEW_STROKES);
+        assertThat(faults(Bench.inline(1).withRelease().dry(560).analyse()))
+                .contains(ReadingFaultKind.COMPRESSION_RELEASE);
         CompressionAnalysis strokes = Bench.inline(3)
                 .dry(
                         reading(1, 1, false, 0, 700, 950, 1080, 1150, 1170, 1180),
@@ -189,11 +192,14 @@ class CompressionAnalystTest {
                         reading(4, 3, true, 0, 1010))
                 .analyse();
         assertThat(faults(strokes))
-                .contains(FaultKind.NEEDLE_DROPS, FaultKind.UNEQUAL_STROKES, FaultKind.REPEATS_DIFFER);
+                .contains(
+                        ReadingFaultKind.NEEDLE_DROPS,
+                        ReadingFaultKind.UNEQUAL_STROKES,
+                        ReadingFaultKind.REPEATS_DIFFER);
         assertThat(cylinder(strokes, 2).value().orElseThrow().floor()).isTrue();
         assertThat(strokes.undermining(CylinderNumber.of(3)))
                 .extracting(ReadingFault::kind)
-                .containsExactly(FaultKind.REPEATS_DIFFER);
+                .containsExactly(ReadingFaultKind.REPEATS_DIFFER);
     }
 
     @Test
@@ -269,9 +275,9 @@ class CompressionAnalystTest {
     @Test
     void aDoseOverATenthOfTheClearanceIsWarnedAbout() {
         Bench bench = Bench.inline(3).dry(1200, 1190, 850).wet(new double[] {3, 5, 900});
-        assertThat(bench.analyse().faults()).extracting(ReadingFault::kind).doesNotContain(FaultKind.LARGE_DOSE);
+        assertThat(bench.analyse().faults()).extracting(ReadingFault::kind).doesNotContain(ReadingFaultKind.LARGE_DOSE);
         assertThat(bench.wet(new double[] {3, 2, 930}).analyse().faults())
-                .filteredOn(f -> f.kind() == FaultKind.LARGE_DOSE)
+                .filteredOn(f -> f.kind() == ReadingFaultKind.LARGE_DOSE)
                 .singleElement()
                 .satisfies(f -> assertThat(f.cylinders()).containsExactly(CylinderNumber.of(3)));
     }

@@ -13,6 +13,8 @@ import silentotter.core.compression.PassDoubt.Kind;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Tone;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.ReadingFault;
+import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.PressureUnit;
 
@@ -59,7 +61,7 @@ class PassDoubtsTest {
         });
         assertThat(bench.analyse().undermining(CylinderNumber.of(3)))
                 .extracting(ReadingFault::kind)
-                .contains(FaultKind.DECIMAL_DOUBTED);
+                .contains(ReadingFaultKind.DECIMAL_DOUBTED);
     }
 
     @Test

@@ -38,7 +38,7 @@ class LeakdownAnalystTest {
 
     private static List<String> faults(Bench bench, Taken... taken) {
         return bench.leakdown(made(taken)).faults().stream()
-                .map(LeakdownFault::kind)
+                .map(f -> f.kind().name())
                 .toList();
     }
 

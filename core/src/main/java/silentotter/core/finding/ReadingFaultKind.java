@@ -1,7 +1,7 @@
-package silentotter.core.compression;
+package silentotter.core.finding;
 
-/** What can be wrong with the measuring, and whether it makes the affected readings unusable for a verdict. */
-public enum FaultKind {
+/** What can be wrong with the measuring, and whether what was read can be used all the same. */
+public enum ReadingFaultKind {
     UNIT_DOUBTED(true),
     DECIMAL_DOUBTED(true),
     STROKES_DOUBTED(true),
@@ -18,15 +18,21 @@ public enum FaultKind {
     SPEED_UNKNOWN(false),
     PLUGS_IN(false),
     LARGE_DOSE(false),
-    DIFFERENT_FROM_DRY(true);
+    DIFFERENT_FROM_DRY(true),
+    SILENT(true),
+    WRONG_STROKE(true),
+    NEIGHBOUR_OPEN(false),
+    DRIFTING(false),
+    WORSE_AFTER_TAP(true),
+    ALL_HIGH(false);
 
     private final boolean undermines;
 
-    FaultKind(boolean undermines) {
+    ReadingFaultKind(boolean undermines) {
         this.undermines = undermines;
     }
 
-    /** Whether a verdict on the affected cylinders has to wait for a repeat. */
+    /** Whether what is said of the affected cylinders has to wait for a repeat. */
     public boolean undermines() {
         return undermines;
     }
