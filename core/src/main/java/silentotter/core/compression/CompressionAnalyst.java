@@ -80,12 +80,16 @@ public final class CompressionAnalyst {
     /** What leak-down is held against: the share each cylinder showed, and the share that a leak would leave here. */
     public CompressionBeside beside(
             Engine engine, Ambient ambient, List<CompressionPass> passes, CompressionAnalysis analysis) {
-        Conditions conditions =
-                lastRead(passes, PassKind.DRY).map(CompressionPass::conditions).orElse(Conditions.UNKNOWN);
+        Conditions conditions = dryConditions(passes);
         Map<CylinderNumber, Estimate<Double>> measured = new LinkedHashMap<>();
         analysis.cylinders().forEach((c, r) -> r.shareOfSound().ifPresent(s -> measured.put(c, s)));
         return new CompressionBeside(
                 LeakEstimates.of(engine, ambient, conditions, curves).map(e -> e::share), measured);
+    }
+
+    /** Those of the last dry pass that was read. */
+    public static Conditions dryConditions(List<CompressionPass> passes) {
+        return lastRead(passes, PassKind.DRY).map(CompressionPass::conditions).orElse(Conditions.UNKNOWN);
     }
 
     /** Why oil must not or need not be put into this cylinder; empty when it may. */

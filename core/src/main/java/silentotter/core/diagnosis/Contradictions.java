@@ -29,7 +29,7 @@ final class Contradictions {
                 .filter(d -> d.test().equals("COMPRESSION")
                         || d.test().equals("LEAKDOWN")
                         || d.test().equals("BLOWBY"))
-                .filter(d -> d.kind().filter(Contradictions::isOfTheLevel).isEmpty())
+                .filter(d -> d.kind().filter(Doubts.NO_LEVEL::containsKey).isEmpty())
                 .filter(d -> all.isEmpty())
                 .forEach(d -> all.add(new Contradiction(
                         List.of(),
@@ -45,14 +45,6 @@ final class Contradictions {
                         "Repeat the cheaper of the two.")));
         against(suspects, findings, all);
         return all;
-    }
-
-    /** What only makes the level say nothing contradicts nothing. */
-    private static boolean isOfTheLevel(String kind) {
-        return kind.equals("THROTTLE")
-                || kind.equals("RELEASE")
-                || kind.equals("FULL_SCALE")
-                || kind.equals("CHECK_VALVE");
     }
 
     private static Contradiction crossCheck(CrossCheck c) {

@@ -128,8 +128,8 @@ public final class Diagnostician {
         for (Finding f : findings) {
             boolean told = f.station().equals(IntakeRules.SOURCE);
             if (likely && !told && f.isAbout(suspects.get(0)) && f.decibansFor(0) <= -OPEN_DECIBANS) {
-                open.add("Speaks against it: " + where(f) + (f.says().isEmpty() ? f.seen() + "." : f.says()) + " "
-                        + f.because());
+                open.add("Speaks against it: " + where(f.cylinders())
+                        + (f.says().isEmpty() ? f.seen() + "." : f.says()) + " " + f.because());
             }
         }
         results.statements().stream()
@@ -152,12 +152,11 @@ public final class Diagnostician {
                         || s.cylinders().stream().anyMatch(x.cylinders()::contains));
     }
 
-    private static String where(Finding f) {
-        return f.cylinders().isEmpty() ? "" : "Cylinder " + Say.cylinders(f.cylinders()) + ": ";
+    private static String where(List<CylinderNumber> cylinders) {
+        return cylinders.isEmpty() ? "" : "Cylinder " + Say.cylinders(cylinders) + ": ";
     }
 
     private static String inWords(Statement s) {
-        String where = s.cylinders().isEmpty() ? "" : "Cylinder " + Say.cylinders(s.cylinders()) + ": ";
-        return where + s.says() + " " + s.because();
+        return where(s.cylinders()) + s.says() + " " + s.because();
     }
 }

@@ -45,6 +45,13 @@ final class Doubts {
             entry(ReadingFaultKind.ALL_HIGH, new Rule("TESTER", .4)),
             entry(ReadingFaultKind.DRIFTING, new Rule("DRIFTING", .5)));
 
+    /** What only makes the level say nothing, in words; it contradicts nothing. */
+    static final Map<String, String> NO_LEVEL = Map.of(
+            "RELEASE", "the release lets pressure out",
+            "THROTTLE", "behind a shut throttle",
+            "FULL_SCALE", "the gauge stood at its end",
+            "CHECK_VALVE", "the gauge does not hold");
+
     private record Rule(String kind, double probability) {}
 
     private record Reading(Test test, int cylinder) {}
@@ -86,11 +93,6 @@ final class Doubts {
                 rule.probability() >= NAMED,
                 f.text(),
                 f.remedy());
-    }
-
-    /** Whether nothing is said of any cylinder until somebody has answered. */
-    static boolean stopsAll(DoubtedReading d) {
-        return d.cylinders().isEmpty() && d.kind().filter("UNIT"::equals).isPresent();
     }
 
     private static void byModel(SealAnswer answer, Results results, List<DoubtedReading> to) {

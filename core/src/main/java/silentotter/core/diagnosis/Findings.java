@@ -267,13 +267,11 @@ final class Findings {
 
     private void rules() {
         for (Statement s : results.statements()) {
-            String model = JudgedFindings.WEIGHED_BY_MODEL.get(s.rule());
-            boolean spoiled = JudgedFindings.isSpoiled(s);
-            if (model != null && !spoiled) {
-                enrich(model, s);
+            String id = JudgedFindings.finding(s);
+            if (!id.equals(JudgedFindings.id(s))) {
+                enrich(id, s);
                 continue;
             }
-            String id = JudgedFindings.id(s);
             all.put(
                     id,
                     new Finding(
@@ -285,7 +283,7 @@ final class Findings {
                             s.because(),
                             Optional.empty(),
                             Optional.empty(),
-                            spoiled ? SPOILED : s.source().equals(IntakeRules.SOURCE) ? TOLD : SEEN,
+                            s.wasSpoiled() ? SPOILED : s.source().equals(IntakeRules.SOURCE) ? TOLD : SEEN,
                             s.tellApart(),
                             s.stopsRunning(),
                             List.of()));

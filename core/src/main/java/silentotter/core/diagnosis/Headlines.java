@@ -1,7 +1,6 @@
 package silentotter.core.diagnosis;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -25,12 +24,6 @@ final class Headlines {
     private static final double NAMED_FOR_COMPLAINT = Odds.EVEN.from();
     private static final double SETTLED = Odds.LIKELY.from();
     private static final double SAID = Odds.POSSIBLE.from();
-
-    private static final Map<String, String> NO_LEVEL = Map.of(
-            "RELEASE", "the release lets pressure out",
-            "THROTTLE", "behind a shut throttle",
-            "FULL_SCALE", "the gauge stood at its end",
-            "CHECK_VALVE", "the gauge does not hold");
 
     private final Engine engine;
     private final Results results;
@@ -172,7 +165,7 @@ final class Headlines {
     private Optional<String> noLevel() {
         return measuring.stream()
                 .flatMap(d -> d.kind().stream())
-                .map(NO_LEVEL::get)
+                .map(Doubts.NO_LEVEL::get)
                 .filter(Objects::nonNull)
                 .findFirst();
     }
@@ -231,10 +224,11 @@ final class Headlines {
         if (likely.isPresent()) {
             return likely;
         }
+        List<CylinderNumber> others =
+                weak().stream().filter(c -> !first.cylinders().contains(c)).toList();
         Optional<Suspect> elsewhere = suspects.stream()
                 .filter(s -> s != first && s.testedFor() && s.probability() >= NAMED_FOR_COMPLAINT)
-                .filter(s -> s.cylinders().stream()
-                        .anyMatch(c -> weak().contains(c) && !first.cylinders().contains(c)))
+                .filter(s -> s.cylinders().stream().anyMatch(others::contains))
                 .findFirst();
         if (elsewhere.isPresent()) {
             return elsewhere;

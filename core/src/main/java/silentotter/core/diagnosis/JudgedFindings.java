@@ -15,6 +15,7 @@ import silentotter.core.inference.SealCase;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.ComplaintKind;
 import silentotter.core.intake.Intake.Purpose;
+import silentotter.core.intake.IntakeRules;
 
 /**
  * Findings whose weight somebody judged, as the model takes them. What the model computes itself is left out here: counted
@@ -73,27 +74,21 @@ final class JudgedFindings {
     static List<SealCase.Judged> of(List<Statement> statements, Intake intake) {
         List<SealCase.Judged> all = new ArrayList<>();
         complaint(intake).ifPresent(c -> all.add(new SealCase.Judged(COMPLAINT, -1, c.factors(), COMPLAINT)));
-        for (int i = 0; i < statements.size(); i++) {
-            Statement s = statements.get(i);
-            if (WEIGHED_BY_MODEL.containsKey(s.rule()) && s.weight().likelihoodRatio() != 1 && !isSpoiled(s)) {
-                continue;
-            }
-            add(s, id(s), all);
-        }
+        statements.stream()
+                .filter(s -> !isWeighedByModel(s.rule()) || s.weight().likelihoodRatio() == 1 || s.wasSpoiled())
+                .forEach(s -> add(s, id(s), all));
         return all;
     }
 
     static final String COMPLAINT = "complaint";
 
-    /** A finding that was spoiled weighs what is left of its rule; the model does not see it. */
-    static boolean isSpoiled(Statement s) {
-        return s.because().contains("Spoiled by ");
-    }
-
-    /** Id of the finding that a statement stands at: its own, or that of the model where the model weighs it. */
+    /**
+     * Id of the finding that a statement stands at: its own, or that of the model where the model weighs it. One that was
+     * spoiled weighs what is left of its rule; the model does not see it.
+     */
     static String finding(Statement s) {
         String model = WEIGHED_BY_MODEL.get(s.rule());
-        return model == null || isSpoiled(s) ? id(s) : model;
+        return model == null || s.wasSpoiled() ? id(s) : model;
     }
 
     static String id(Statement s) {
@@ -112,18 +107,18 @@ final class JudgedFindings {
             engine.ifPresent(c -> ofEngine.put(c, ratio));
             cylinder.ifPresent(c -> ofCylinder.put(c, ratio));
         });
-        String group = s.source();
+        String group = group(s);
         if (s.cylinders().isEmpty()) {
             Map<Cause, Double> both = new EnumMap<>(Cause.class);
             both.putAll(ofEngine);
             both.putAll(ofCylinder);
             if (!both.isEmpty()) {
-                to.add(new SealCase.Judged(id, -1, both, group(s, group)));
+                to.add(new SealCase.Judged(id, -1, both, group));
             }
             return;
         }
         if (ofCylinder.isEmpty() && !ofEngine.isEmpty()) {
-            to.add(new SealCase.Judged(id, -1, ofEngine, group(s, group)));
+            to.add(new SealCase.Judged(id, -1, ofEngine, group));
             return;
         }
         // What is seen in one cylinder says it of that cylinder; of the engine only where the fault has no other place.
@@ -134,14 +129,14 @@ final class JudgedFindings {
             }
         });
         if (!elsewhere.isEmpty()) {
-            to.add(new SealCase.Judged(id, -1, elsewhere, group(s, group)));
+            to.add(new SealCase.Judged(id, -1, elsewhere, group));
         }
-        s.cylinders().forEach(c -> to.add(new SealCase.Judged(id, c.value() - 1, ofCylinder, group(s, group))));
+        s.cylinders().forEach(c -> to.add(new SealCase.Judged(id, c.value() - 1, ofCylinder, group)));
     }
 
     /** What is told at the intake comes from different causes; the rest of a station sees one thing several ways. */
-    private static String group(Statement s, String station) {
-        return station.equals("INTAKE") ? s.rule() : station;
+    private static String group(Statement s) {
+        return s.source().equals(IntakeRules.SOURCE) ? s.rule() : s.source();
     }
 
     /** Faults that the model does not hold, with what was judged of each. */

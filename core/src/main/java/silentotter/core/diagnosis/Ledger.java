@@ -2,6 +2,7 @@ package silentotter.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,6 +49,8 @@ final class Ledger {
     private final Map<Fault, Double> beside;
     private final List<Statement> statements;
     private final int n;
+    private final Rows now;
+    private final Map<Rows.Row, Double> current;
     private final List<Rows.Row> shown;
     private final List<SealAnswer.Without> without;
 
@@ -59,16 +62,17 @@ final class Ledger {
         beside = BesideModel.of(engine, statements);
         n = engine.arrangement().count();
         without = answer.findings();
-        Map<Rows.Row, Double> all = rows(answer.probabilities(), beside).all();
-        shown = choose(all);
+        now = rows(answer.probabilities(), beside);
+        current = now.all();
+        shown = choose();
     }
 
     private Rows rows(Probabilities p, Map<Fault, Double> others) {
         return new Rows(p, n, others);
     }
 
-    private List<Rows.Row> choose(Map<Rows.Row, Double> all) {
-        List<Map.Entry<Rows.Row, Double>> sorted = all.entrySet().stream()
+    private List<Rows.Row> choose() {
+        List<Map.Entry<Rows.Row, Double>> sorted = current.entrySet().stream()
                 .sorted(Map.Entry.<Rows.Row, Double>comparingByValue().reversed())
                 .toList();
         List<Rows.Row> rows = new ArrayList<>();
@@ -87,8 +91,9 @@ final class Ledger {
         for (SealAnswer.Own own : answer.cylinders()) {
             ofCylinder(own, evidence);
         }
-        for (SealAnswer.Without w : without) {
-            evidence.put(w.finding(), weights(w));
+        if (!without.isEmpty()) {
+            Map<Rows.Row, Double> with = rows(without.get(0).with(), beside).all();
+            without.forEach(w -> evidence.put(w.finding(), weights(w.finding(), with, w.without())));
         }
         besideModel(evidence);
         List<Finding> found = new ArrayList<>();
@@ -140,12 +145,11 @@ final class Ledger {
         }
     }
 
-    private List<Finding.Evidence> weights(SealAnswer.Without w) {
-        Map<Rows.Row, Double> with = rows(w.with(), beside).all();
-        Map<Rows.Row, Double> less =
-                rows(w.without(), besideWithout(w.finding())).all();
+    /** @param with the rows of the answer with every finding */
+    private List<Finding.Evidence> weights(String finding, Map<Rows.Row, Double> with, Probabilities without) {
+        Map<Rows.Row, Double> less = rows(without, besideWithout(finding)).all();
         List<Finding.Evidence> evidence = new ArrayList<>();
-        boolean judged = w.finding().startsWith("rule:") || w.finding().equals(JudgedFindings.COMPLAINT);
+        boolean judged = finding.startsWith("rule:") || finding.equals(JudgedFindings.COMPLAINT);
         for (int i = 0; i < shown.size(); i++) {
             Rows.Row row = shown.get(i);
             double decibans = decibans(somewhere(with, row), somewhere(less, row));
@@ -154,7 +158,7 @@ final class Ledger {
                         i,
                         decibans,
                         judged ? Finding.Kind.JUDGED : Finding.Kind.COMPUTED,
-                        judged ? reason(w.finding(), row) : "computed"));
+                        judged ? reason(finding, row) : "computed"));
             }
         }
         evidence.sort(Comparator.comparingDouble((Finding.Evidence e) -> -Math.abs(e.decibans())));
@@ -208,13 +212,12 @@ final class Ledger {
 
     /** What only speaks of faults that the model does not hold. */
     private void besideModel(Map<String, List<Finding.Evidence>> evidence) {
-        Probabilities same = answer.probabilities();
         JudgedFindings.beside(statements).values().stream()
                 .flatMap(List::stream)
                 .map(JudgedFindings::finding)
                 .distinct()
                 .filter(id -> !evidence.containsKey(id))
-                .forEach(id -> evidence.put(id, weights(new SealAnswer.Without(id, same, same))));
+                .forEach(id -> evidence.put(id, weights(id, current, answer.probabilities())));
     }
 
     static double decibans(double with, double without) {
@@ -228,9 +231,7 @@ final class Ledger {
 
     /** The rows in words. */
     List<Suspect> suspects(List<Finding> findings, Optional<String> weakness) {
-        Rows now = rows(answer.probabilities(), beside);
-        Map<Rows.Row, Double> all = now.all();
-        Map<Fault, Double> nothingSaid = new HashMap<>();
+        Map<Fault, Double> nothingSaid = new EnumMap<>(Fault.class);
         beside.keySet().forEach(f -> nothingSaid.put(f, BesideModel.prior(engine, f)));
         Map<Rows.Row, Double> before = rows(SealAnswer.prior(seal), nothingSaid).all();
         Optional<Map<Rows.Row, Double>> withoutWeakness = without.stream()
@@ -241,7 +242,7 @@ final class Ledger {
         for (int i = 0; i < shown.size(); i++) {
             Rows.Row row = shown.get(i);
             int index = i;
-            double p = all.get(row);
+            double p = current.get(row);
             double prior = somewhere(before, row);
             double entries = findings.stream()
                     .mapToDouble(f -> f.evidence().stream()
@@ -333,10 +334,5 @@ final class Ledger {
         return part.cylinders().isEmpty()
                 ? Cause.ofEngine(part.fault()).map(at)
                 : Cause.onCylinder(part.fault()).map(at);
-    }
-
-    /** Probability of each cause that makes a cylinder leak or stay low, and of local oil, for the section. */
-    Probabilities probabilities() {
-        return answer.probabilities();
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
@@ -17,10 +18,6 @@ final class Rows {
     private static final List<Cause> VALVES = List.of(Cause.EXHAUST_VALVE, Cause.INTAKE_VALVE, Cause.VALVE_HELD);
     private static final List<Cause> OIL = List.of(Cause.OIL_RINGS, Cause.STEM_SEALS, Cause.VENTILATION);
     private static final List<Cause> OIL_HERE = List.of(Cause.OIL_RING_HERE, Cause.STEM_SEAL_HERE);
-
-    /** Ways for oil that no seal test reads. */
-    private static final List<Fault> OIL_BESIDE =
-            List.of(Fault.TURBO_SEAL, Fault.OIL_CHARGE, Fault.OVER_OILING, Fault.POROUS_CASTING);
 
     /** One cylinder of several has it and none stands out. */
     private static final double NOWHERE_IN_PARTICULAR = .5;
@@ -65,7 +62,7 @@ final class Rows {
         rows.put(of(Family.WATER_ENTRY), or(p.waterEntry(), engine(Cause.EXHAUST_WATER)));
         rows.put(
                 of(Family.OIL_ENTRY),
-                or(p.oilEntry(), OIL_BESIDE.stream().mapToDouble(this::beside).toArray()));
+                or(p.oilEntry(), oilBeside().mapToDouble(this::beside).toArray()));
         rows.put(of(Family.EVEN_WEAR), engine(Cause.EVEN_WEAR));
         rows.put(of(Family.OUTSIDE_LEAK), engine(Cause.OUTSIDE));
         rows.put(of(Family.CAM_TIMING), engine(Cause.CAM_TIMING));
@@ -102,6 +99,12 @@ final class Rows {
 
     private static Row of(Family family) {
         return new Row(family, List.of(), false);
+    }
+
+    /** Ways for oil that no seal test reads. */
+    private Stream<Fault> oilBeside() {
+        return beside.keySet().stream()
+                .filter(f -> f.family().filter(x -> x == Family.OIL_ENTRY).isPresent());
     }
 
     private double beside(Fault fault) {
@@ -142,7 +145,7 @@ final class Rows {
             case OIL_ENTRY -> {
                 OIL.forEach(c -> parts.add(new Part(c.fault(), List.of(), engine(c))));
                 everywhere(parts, OIL_HERE);
-                OIL_BESIDE.forEach(f -> parts.add(new Part(f, List.of(), beside(f))));
+                oilBeside().forEach(f -> parts.add(new Part(f, List.of(), beside(f))));
             }
             case GASKET_BETWEEN -> parts.add(new Part(Fault.GASKET_BETWEEN, row.cylinders(), all().get(row)));
             case EVEN_WEAR -> parts.add(new Part(Fault.EVEN_WEAR, List.of(), engine(Cause.EVEN_WEAR)));

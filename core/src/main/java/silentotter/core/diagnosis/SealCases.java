@@ -207,14 +207,8 @@ final class SealCases {
         return PriorTable.of(kind(engine), so, not);
     }
 
-    private Optional<CompressionPass> dryPass() {
-        return record.all(CompressionPass.class).stream()
-                .filter(p -> p.kind() == PassKind.DRY && p.counting().findAny().isPresent())
-                .reduce((a, b) -> b);
-    }
-
     private Conditions conditions() {
-        return dryPass().map(CompressionPass::conditions).orElse(Conditions.UNKNOWN);
+        return CompressionAnalyst.dryConditions(record.all(CompressionPass.class));
     }
 
     private SealCase.@Nullable Compression compression() {
@@ -284,12 +278,7 @@ final class SealCases {
     }
 
     private void assumeForCompression(Conditions conditions) {
-        if (!sizeKnown) {
-            assume(
-                    "Bore and stroke",
-                    "a usual cylinder of " + Say.length(geometry.bore()) + " by " + Say.length(geometry.stroke()),
-                    "areas are good to a factor of two");
-        }
+        assumeSize();
         if (!ratioKnown) {
             assume(
                     "Compression ratio",
@@ -301,6 +290,15 @@ final class SealCases {
         }
         if (!record.ambient().isKnown()) {
             assume("Altitude", "sea level", "a kilometre up all cylinders read a tenth lower");
+        }
+    }
+
+    private void assumeSize() {
+        if (!sizeKnown) {
+            assume(
+                    "Bore and stroke",
+                    "a usual cylinder of " + Say.length(geometry.bore()) + " by " + Say.length(geometry.stroke()),
+                    "areas are good to a factor of two");
         }
     }
 
@@ -349,12 +347,7 @@ final class SealCases {
             }
             for (int r = 0; r < curves.length; r++) {
                 double left = clearance - SealCase.RETENTION[r] * oil;
-                curves[r] = shop.gauges()
-                        .apply(setup.withGeometry(new CylinderGeometry(
-                                geometry.bore(),
-                                geometry.stroke(),
-                                geometry.rod(),
-                                1 + geometry.swept().millilitres() / left)));
+                curves[r] = shop.gauges().apply(setup.withGeometry(geometry.withClearance(Volume.ofMillilitres(left))));
             }
             wet[i] = new SealCase.Wet(rise, SealCase.Wet.COMPUTED_ARTEFACT, curves);
             any = true;
@@ -421,12 +414,7 @@ final class SealCases {
         if (Arrays.stream(percent).allMatch(Double::isNaN)) {
             return null;
         }
-        if (!sizeKnown) {
-            assume(
-                    "Bore and stroke",
-                    "a usual cylinder of " + Say.length(geometry.bore()) + " by " + Say.length(geometry.stroke()),
-                    "areas are good to a factor of two");
-        }
+        assumeSize();
         return new SealCase.Leakdown(
                 percent, sigma, share, Math.hypot(bias, TESTER_PRESSURE), curves, heard, towards, tapped);
     }
@@ -452,9 +440,7 @@ final class SealCases {
         if (!moved) {
             return SealCase.Tapped.NOT_DONE;
         }
-        boolean differs = Math.abs(last.percent() - before.percent())
-                > NINETY_FIVE * Math.hypot(last.sigmaPoints(), before.sigmaPoints());
-        return !differs
+        return !last.differsFrom(before)
                 ? SealCase.Tapped.UNCHANGED
                 : last.percent() < before.percent() ? SealCase.Tapped.CAME_BACK : SealCase.Tapped.WORSE;
     }

@@ -68,9 +68,4 @@ public enum Fault implements Labelled {
             default -> false;
         };
     }
-
-    /** Whether oil reaches the chamber past the rings. */
-    public boolean oilPastRings() {
-        return this == OIL_CONTROL || this == RING_SEAL || this == EVEN_WEAR || this == BROKEN;
-    }
 }

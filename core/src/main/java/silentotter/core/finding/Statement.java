@@ -38,6 +38,8 @@ public record Statement(
         Map<Fault, Double> rarer)
         implements Worded {
 
+    private static final String SPOILED = "Spoiled by ";
+
     /** What a statement asks at once. */
     public enum Urgency {
         NONE,
@@ -138,25 +140,17 @@ public record Statement(
     /** The same statement about an engine that cannot have some suspects; empty when none would be left. */
     public Optional<Statement> without(Predicate<Fault> impossible) {
         List<Fault> left = suspects.stream().filter(impossible.negate()).toList();
-        return left.isEmpty() && !suspects.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Statement(
-                        rule,
-                        source,
-                        cylinders,
-                        says,
-                        because,
-                        weight,
-                        left,
-                        tellApart,
-                        urgency,
-                        fullReadingOnly,
-                        rarer));
+        return left.isEmpty() && !suspects.isEmpty() ? Optional.empty() : Optional.of(pointing(weight, left));
     }
 
     /** The same statement weighing less, because what it rests on was spoiled. */
     public Statement contaminatedBy(Contamination contamination) {
-        return weakened("Spoiled by " + contamination.words() + ", so it weighs little.");
+        return weakened(SPOILED + contamination.words() + ", so it weighs little.");
+    }
+
+    /** Whether what it rests on was spoiled. */
+    public boolean wasSpoiled() {
+        return because.contains(SPOILED);
     }
 
     /** The same statement weighing as little as a spoiled one, with the reason for that behind its own. */

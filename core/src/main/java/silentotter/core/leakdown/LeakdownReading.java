@@ -83,7 +83,7 @@ public record LeakdownReading(
     }
 
     /** Whether two attempts differ by more than the test repeats, 19 times in 20. */
-    boolean differsFrom(LeakdownReading other) {
+    public boolean differsFrom(LeakdownReading other) {
         return Math.abs(percent - other.percent) > NINETY_FIVE * Math.hypot(sigmaPoints(), other.sigmaPoints());
     }
 

@@ -37,7 +37,7 @@ public record CylinderGeometry(Length bore, Length stroke, Length rod, double co
     }
 
     /** The same cylinder with its clearance changed by oil or a hose; the ratio follows. */
-    CylinderGeometry withClearance(Volume clearance) {
+    public CylinderGeometry withClearance(Volume clearance) {
         return new CylinderGeometry(bore, stroke, rod, 1 + swept().millilitres() / clearance.millilitres());
     }
 
