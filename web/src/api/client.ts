@@ -10,7 +10,7 @@ export type StoredPass = Schemas['StoredPass'];
 export type StoredReading = Schemas['StoredReading'];
 export type EscapePath = Schemas['EscapePath'];
 export type Examination = Schemas['Examination'];
-export type Statement = Schemas['StatementView'];
+export type Finding = Schemas['FindingView'];
 export type Plug = Schemas['Plug'];
 
 export const api = createClient<paths>({ baseUrl: '/' });

@@ -1626,7 +1626,7 @@ export interface components {
             cylinders: {
                 [key: string]: components["schemas"]["CylinderVerdict"];
             };
-            findings: components["schemas"]["Finding"][];
+            findings: components["schemas"]["WeighedFinding"][];
             headline: components["schemas"]["Headline"];
             littleTested: boolean;
             measuring: components["schemas"]["DoubtedReading"][];
@@ -1799,27 +1799,32 @@ export interface components {
             valves: components["schemas"]["ValveClearances"];
         };
         ExaminationView: {
+            findings: components["schemas"]["FindingView"][];
             inside: components["schemas"]["InsideView"][];
             plugNotes: string[];
             plugSchools: components["schemas"]["PlugSchoolView"][];
             plugSet?: string;
             plugs: components["schemas"]["PlugView"][];
-            statements: components["schemas"]["StatementView"][];
             steps: components["schemas"]["StepView"][];
         };
-        Finding: {
-            against?: string;
+        FindingView: {
             because: string;
+            counts: boolean;
             cylinders: number[];
-            evidence: components["schemas"]["Evidence"][];
-            figure?: string;
-            id: string;
-            reliability: string;
+            fullReadingOnly: boolean;
+            rarer: {
+                [key: string]: number;
+            };
+            rule: string;
             says: string;
-            seen: string;
+            spoiled: boolean;
             station: string;
-            stops: boolean;
+            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG")[];
             tellApart?: string;
+            /** @enum {string} */
+            urgency: "NONE" | "STOP_RUNNING";
+            weight: components["schemas"]["Weight"];
+            weightWords: string;
         };
         GaugeCheck: {
             agree: boolean;
@@ -2087,7 +2092,6 @@ export interface components {
             cylinders: components["schemas"]["LeakView"][];
             faults: components["schemas"]["ReadingFault"][];
             notCounted: components["schemas"]["NotCounted"][];
-            passes: string[];
             readings: components["schemas"]["StoredLeakdown"][];
             schools: components["schemas"]["LeakdownSchoolView"][];
             testers: components["schemas"]["StoredTester"][];
@@ -2826,24 +2830,6 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
-        StatementView: {
-            because: string;
-            counts: boolean;
-            cylinders: number[];
-            fullReadingOnly: boolean;
-            rarer: {
-                [key: string]: number;
-            };
-            rule: string;
-            says: string;
-            source: string;
-            suspects: ("RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG")[];
-            tellApart?: string;
-            /** @enum {string} */
-            urgency: "NONE" | "STOP_RUNNING";
-            weight: components["schemas"]["Weight"];
-            weightWords: string;
-        };
         StationView: {
             /** Format: int32 */
             minutes: number;
@@ -3121,6 +3107,20 @@ export interface components {
             /** @enum {string} */
             way: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
             wayWords: string;
+        };
+        WeighedFinding: {
+            against?: string;
+            because: string;
+            cylinders: number[];
+            evidence: components["schemas"]["Evidence"][];
+            figure?: string;
+            id: string;
+            reliability: string;
+            says: string;
+            seen: string;
+            station: string;
+            stops: boolean;
+            tellApart?: string;
         };
         Weight: {
             /** Format: double */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { JustSaid } from '../examination/StationFrame';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import type { ScreenProps } from '../station/station';
 import { askedNote } from '../ui/askedNote';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
@@ -67,10 +67,7 @@ export function BlowbyStation({ sheet }: ScreenProps) {
           </BenchTab>
           <BenchTab value="results">
             <Results sheet={sheet} />
-            <Statements
-              sheet={sheet}
-              statements={sheet.seen.statements.filter((s) => s.source === 'BLOWBY')}
-            />
+            <Findings sheet={sheet} findings={sheet.seen.findings.filter((s) => s.station === 'BLOWBY')} />
           </BenchTab>
           <BenchTab value="schools">
             <Schools sheet={sheet} />

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Schemas, Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { Group, StationFrame } from '../examination/StationFrame';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { Choice } from '../ui/Choice';
 import { QuantityField } from '../ui/QuantityField';
@@ -94,9 +94,9 @@ export function CrankcaseStation({ sheet }: { sheet: Sheet }) {
         ))}
       </Group>
       <h3 className="heading mb-2">What this says</h3>
-      <Statements
+      <Findings
         sheet={sheet}
-        statements={sheet.seen.statements.filter((s) => s.source === 'CRANKCASE')}
+        findings={sheet.seen.findings.filter((s) => s.station === 'CRANKCASE')}
         empty="Nothing yet."
       />
     </StationFrame>

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
-import type { Sheet, Statement } from '../api/client';
+import type { Sheet, Finding } from '../api/client';
 import { VerdictPanel } from '../verdict/VerdictPanel';
-import { Statements } from './Statements';
+import { Findings } from './Findings';
 
 interface Props {
   sheet: Sheet;
@@ -37,8 +37,8 @@ export function StationFrame({ sheet, title, about, error, current, children }: 
 
 /** What the last tap has made the signs say, beside the tap: further down the page nobody would see it. */
 export function JustSaid({ sheet }: { sheet: Sheet }) {
-  const nameOf = (s: Statement) => `${s.rule} ${s.cylinders.join()}`;
-  const names = sheet.seen.statements.map(nameOf).join('\n');
+  const nameOf = (s: Finding) => `${s.rule} ${s.cylinders.join()}`;
+  const names = sheet.seen.findings.map(nameOf).join('\n');
   const [before, setBefore] = useState(names);
   const [said, setSaid] = useState<string[]>([]);
   if (names !== before) {
@@ -46,10 +46,10 @@ export function JustSaid({ sheet }: { sheet: Sheet }) {
     setBefore(names);
     setSaid(names.split('\n').filter((n) => !known.has(n)));
   }
-  const fresh = sheet.seen.statements.filter((s) => said.includes(nameOf(s)));
+  const fresh = sheet.seen.findings.filter((s) => said.includes(nameOf(s)));
   return fresh.length === 0 ? null : (
     <div className="no-print max-h-[9rem] shrink-0 overflow-y-auto border-t border-ink bg-well px-6 py-2">
-      <Statements sheet={sheet} statements={fresh} />
+      <Findings sheet={sheet} findings={fresh} />
     </div>
   );
 }

@@ -1,8 +1,8 @@
 import type { Sheet } from '../api/client';
 
 /** How many signs a station has given, in a few words; what it is for while there is nothing. */
-export function counted(sheet: Sheet, source: string, otherwise: string): string {
-  const all = sheet.seen.statements.filter((s) => s.source === source);
+export function counted(sheet: Sheet, station: string, otherwise: string): string {
+  const all = sheet.seen.findings.filter((s) => s.station === station);
   if (all.some((s) => s.urgency === 'STOP_RUNNING')) {
     return 'stop running';
   }

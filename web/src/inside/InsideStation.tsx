@@ -3,7 +3,7 @@ import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { Photos } from '../examination/Photos';
 import { StationFrame } from '../examination/StationFrame';
 import { Questions } from '../examination/Questions';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { arrows, useKeys } from '../keys/useKeys';
 import { around, asTheyStand } from '../section/order';
@@ -70,9 +70,9 @@ export function InsideStation({ sheet }: { sheet: Sheet }) {
         </div>
       </div>
       <h3 className="heading mb-2">What this says</h3>
-      <Statements
+      <Findings
         sheet={sheet}
-        statements={sheet.seen.statements.filter((s) => s.source === 'INSIDE')}
+        findings={sheet.seen.findings.filter((s) => s.station === 'INSIDE')}
         empty="Nothing yet."
       />
     </StationFrame>

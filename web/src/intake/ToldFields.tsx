@@ -2,7 +2,7 @@ import type { Schemas, Sheet } from '../api/client';
 import { Group } from '../examination/StationFrame';
 import { NOISE } from '../examination/noise';
 import { Questions } from '../examination/Questions';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { Answers } from '../ui/Answers';
 import { Choice } from '../ui/Choice';
@@ -119,7 +119,7 @@ export function ToldFields({ sheet }: { sheet: Sheet }) {
         )}
       </Group>
       <div className="mb-6">
-        <Statements sheet={sheet} statements={sheet.seen.statements.filter((s) => s.source === 'INTAKE')} />
+        <Findings sheet={sheet} findings={sheet.seen.findings.filter((s) => s.station === 'INTAKE')} />
       </div>
     </>
   );

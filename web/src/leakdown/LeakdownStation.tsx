@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import type { ScreenProps } from '../station/station';
+import { Findings } from '../examination/Findings';
 import { Pad } from '../station/Pad';
 import { SheetTable } from '../station/SheetTable';
 import { VerdictPanel } from '../verdict/VerdictPanel';
@@ -270,11 +271,12 @@ function Results({ sheet }: { sheet: Sheet }) {
         Intervals hold the truth 19 times in 20. Hot reads better than cold, and a cold engine or a stand
         widens them.
       </p>
-      {[...sheet.leakdown.crossChecks.map((c) => c.text), ...sheet.leakdown.passes].map((t) => (
-        <p key={t} className="mt-2">
-          {t}
+      {sheet.leakdown.crossChecks.map((c) => (
+        <p key={c.text} className="mt-2">
+          {c.text}
         </p>
       ))}
+      <Findings sheet={sheet} findings={sheet.seen.findings.filter((s) => s.station === 'LEAKDOWN')} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { Choice } from '../ui/Choice';
 import { useUnits } from '../units/UnitsContext';
@@ -61,7 +61,7 @@ export function ValveClearance({ sheet }: { sheet: Sheet }) {
         </tbody>
       </table>
       <p className="mb-3 text-soft">Several valves of one kind: with blanks between, such as 0.20 0.18.</p>
-      <Statements sheet={sheet} statements={sheet.seen.statements.filter((s) => s.source === 'VALVES')} />
+      <Findings sheet={sheet} findings={sheet.seen.findings.filter((s) => s.station === 'VALVES')} />
     </>
   );
 }

@@ -1,9 +1,17 @@
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
-import { type Finding, times } from '../verdict/odds';
+import { type WeighedFinding, times } from '../verdict/odds';
 
 /** What stands behind one cell: the rule or the model, its reason, and the reading. */
-export function CellDetail({ sheet, finding, suspect }: { sheet: Sheet; finding: Finding; suspect: number }) {
+export function CellDetail({
+  sheet,
+  finding,
+  suspect,
+}: {
+  sheet: Sheet;
+  finding: WeighedFinding;
+  suspect: number;
+}) {
   const evidence = finding.evidence.find((e) => e.suspect === suspect);
   const of = sheet.diagnosis.suspects[suspect]!;
   return (

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import type { ScreenProps } from '../station/station';
-import { type Finding, times, weightOf, worthShowing } from '../verdict/odds';
+import { type WeighedFinding, times, weightOf, worthShowing } from '../verdict/odds';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { CellDetail } from './CellDetail';
 import { First } from './First';
@@ -69,7 +69,7 @@ export function LedgerStation({ sheet }: ScreenProps) {
 }
 
 /** By what each is worth for one suspect, or for any. */
-function sorted(findings: Finding[], by: number | undefined): Finding[] {
+function sorted(findings: WeighedFinding[], by: number | undefined): WeighedFinding[] {
   return by === undefined
     ? findings
     : [...findings].sort((a, b) => Math.abs(weightOf(b, by)) - Math.abs(weightOf(a, by)));
@@ -104,7 +104,7 @@ function Rest({ sheet }: { sheet: Sheet }) {
 }
 
 /** The same for a screen reader, finding by finding. */
-function InWords({ sheet, rows, columns }: { sheet: Sheet; rows: Finding[]; columns: number[] }) {
+function InWords({ sheet, rows, columns }: { sheet: Sheet; rows: WeighedFinding[]; columns: number[] }) {
   const { suspects } = sheet.diagnosis;
   return (
     <ul className="sr-only" aria-label="Ledger in words">

@@ -1,13 +1,13 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
-import { chance, type Finding, times, weightOf } from '../verdict/odds';
+import { chance, type WeighedFinding, times, weightOf } from '../verdict/odds';
 import type { Cell } from './LedgerStation';
 import { WeightBar } from './WeightBar';
 
 interface Props {
   sheet: Sheet;
-  rows: Finding[];
+  rows: WeighedFinding[];
   /** Indices of the suspects shown. */
   columns: number[];
   cell: Cell;

@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
 import type { Sheet } from '../api/client';
-import type { Finding, Suspect } from '../verdict/odds';
+import type { WeighedFinding, Suspect } from '../verdict/odds';
 import { CellDetail } from './CellDetail';
 import { First } from './First';
 import type { Cell } from './LedgerStation';
@@ -41,7 +41,7 @@ const finding = (id: string, seen: string, ...weights: [number, number][]) =>
       kind: 'COMPUTED',
       reason: 'computed',
     })),
-  }) as unknown as Finding;
+  }) as unknown as WeighedFinding;
 
 const wet = finding('wet2', 'Wet +18 %', [0, 6], [1, -9]);
 const dry = finding('compression2', 'Dry 850 kPa', [0, 11], [1, 10]);
@@ -160,7 +160,7 @@ describe('what is to be settled first', () => {
 });
 
 describe('one cell', () => {
-  const cell = (f: Finding, suspect: number) =>
+  const cell = (f: WeighedFinding, suspect: number) =>
     renderToStaticMarkup(<CellDetail sheet={sheet({})} finding={f} suspect={suspect} />);
 
   it('says which way it speaks and how much', () => {
@@ -172,7 +172,7 @@ describe('one cell', () => {
     const judged = {
       ...wet,
       evidence: [{ suspect: 0, decibans: 6, kind: 'JUDGED', reason: 'judged: ring seal × 4' }],
-    } as Finding;
+    } as WeighedFinding;
     expect(cell(judged, 0)).toContain('judged: ring seal × 4');
   });
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { JustSaid } from '../examination/StationFrame';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import type { ScreenProps } from '../station/station';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { Choice } from '../ui/Choice';
@@ -66,7 +66,7 @@ export function OilStation({ sheet }: ScreenProps) {
             </div>
             <Changes sheet={sheet} />
             <Notes sheet={sheet} />
-            <Statements sheet={sheet} statements={sheet.seen.statements.filter((s) => s.source === 'OIL')} />
+            <Findings sheet={sheet} findings={sheet.seen.findings.filter((s) => s.station === 'OIL')} />
           </BenchTab>
           <BenchTab value="page">
             <Page sheet={sheet} done={() => setTab('results')} />

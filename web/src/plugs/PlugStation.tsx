@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { answer, api, type Sheet } from '../api/client';
 import { Group, StationFrame } from '../examination/StationFrame';
 import { Questions } from '../examination/Questions';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { BeforeSteps } from '../round/BeforeStep';
 import { useChange } from '../job/useSheet';
 import { QuantityField } from '../ui/QuantityField';
@@ -14,7 +14,7 @@ import { type PlugHand, usePlugs } from './usePlugs';
 /** The plug tray: laid out as the engine is, each plug drawn from what is said of it, then read as a set. */
 export function PlugStation({ sheet }: { sheet: Sheet }) {
   const hand = usePlugs(sheet);
-  const plugStatements = sheet.seen.statements.filter((s) => s.source === 'PLUGS');
+  const plugFindings = sheet.seen.findings.filter((s) => s.station === 'PLUGS');
   return (
     <StationFrame
       sheet={sheet}
@@ -40,7 +40,7 @@ export function PlugStation({ sheet }: { sheet: Sheet }) {
           {n}
         </p>
       ))}
-      <Statements sheet={sheet} statements={plugStatements} empty="Nothing yet." />
+      <Findings sheet={sheet} findings={plugFindings} empty="Nothing yet." />
       {sheet.corrections.map((c) => (
         <p key={c} className="mt-2 text-soft">
           Correction: {c}

@@ -8,8 +8,8 @@ import { PlugStation } from './PlugStation';
 const MOST_NAMED = 3;
 
 function inWords(sheet: Sheet): string {
-  const { plugs, statements } = sheet.seen;
-  if (statements.some((s) => s.source === 'PLUGS' && s.urgency === 'STOP_RUNNING')) {
+  const { plugs, findings } = sheet.seen;
+  if (findings.some((s) => s.station === 'PLUGS' && s.urgency === 'STOP_RUNNING')) {
     return 'stop running';
   }
   if (plugs.length === 0) {

@@ -4,7 +4,7 @@ import { answer, api, type Sheet } from '../api/client';
 import type { ScreenProps, StationFile } from '../station/station';
 import { CylinderHeads } from '../section/CylinderHeads';
 import { columnsOf, measure } from '../section/layout';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { rem } from '../section/scale';
 import { Section } from '../section/Section';
 import { useSize } from '../section/useSize';
@@ -49,12 +49,12 @@ export function ReportStation({ sheet, whole }: ScreenProps) {
           <SheetTable sheet={sheet} columns={columns} measure={m} rows={whole.rows} />
         </div>
         <Cylinders sheet={sheet} />
-        {sheet.seen.statements.length > 0 && (
+        {sheet.seen.findings.length > 0 && (
           <section className="mt-4">
             <h3 className="heading mb-1 break-after-avoid">Seen before the gauges</h3>
             {sheet.seen.plugSet && <p className="mb-2 text-[1rem]">{sheet.seen.plugSet}</p>}
             <div className="columns-2 gap-8">
-              <Statements sheet={sheet} statements={sheet.seen.statements} />
+              <Findings sheet={sheet} findings={sheet.seen.findings} />
             </div>
           </section>
         )}

@@ -3,7 +3,7 @@ import { Contaminated } from '../examination/Contaminated';
 import { Group, StationFrame } from '../examination/StationFrame';
 import { NOISE } from '../examination/noise';
 import { Questions } from '../examination/Questions';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { BeforeSteps } from '../round/BeforeStep';
 import { Choice } from '../ui/Choice';
@@ -61,9 +61,9 @@ export function SignsStation({ sheet }: { sheet: Sheet }) {
         />
       </Group>
       <h3 className="heading mb-2">What this says</h3>
-      <Statements
+      <Findings
         sheet={sheet}
-        statements={sheet.seen.statements.filter((s) => s.source === 'SIGNS')}
+        findings={sheet.seen.findings.filter((s) => s.station === 'SIGNS')}
         empty="Nothing yet. Each sign gives its reason and its weight here."
       />
     </StationFrame>

@@ -1,6 +1,6 @@
 import type { Schemas, Sheet } from '../api/client';
 import { StationFrame } from '../examination/StationFrame';
-import { Statements } from '../examination/Statements';
+import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { BeforeSteps } from '../round/BeforeStep';
 import { Choice } from '../ui/Choice';
@@ -62,9 +62,9 @@ export function SmokeStation({ sheet }: { sheet: Sheet }) {
         })}
       </div>
       <h3 className="heading mt-4 mb-2">What this says</h3>
-      <Statements
+      <Findings
         sheet={sheet}
-        statements={sheet.seen.statements.filter((s) => s.source === 'SMOKE')}
+        findings={sheet.seen.findings.filter((s) => s.station === 'SMOKE')}
         empty="Nothing yet."
       />
     </StationFrame>

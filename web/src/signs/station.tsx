@@ -10,8 +10,8 @@ const LEAST_SHOWN = 1.5;
 
 /** Signs of the whole engine, above what was seen of each cylinder. */
 function SignRows({ sheet, columns, measure, brief }: RowsProps) {
-  const signs = sheet.seen.statements.filter(
-    (s) => (s.source === 'SIGNS' || s.source === 'SMOKE') && s.weight.likelihoodRatio >= LEAST_SHOWN,
+  const signs = sheet.seen.findings.filter(
+    (s) => (s.station === 'SIGNS' || s.station === 'SMOKE') && s.weight.likelihoodRatio >= LEAST_SHOWN,
   );
   return signs.length === 0 || brief ? null : (
     <div

@@ -1,6 +1,6 @@
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
-import type { Finding } from './odds';
+import type { WeighedFinding } from './odds';
 
 /** At most three reasons of one line: the figure large, what it is held against small. */
 export function Reasons({ sheet }: { sheet: Sheet }) {
@@ -21,8 +21,8 @@ export function Reasons({ sheet }: { sheet: Sheet }) {
 }
 
 /** What was seen alike at several cylinders is one reason. */
-function together(findings: Finding[]): Finding[] {
-  return findings.reduce<Finding[]>((lines, f) => {
+function together(findings: WeighedFinding[]): WeighedFinding[] {
+  return findings.reduce<WeighedFinding[]>((lines, f) => {
     const same = lines.findIndex((l) => !l.figure && !f.figure && l.seen === f.seen);
     return same < 0
       ? [...lines, f]
@@ -30,7 +30,7 @@ function together(findings: Finding[]): Finding[] {
   }, []);
 }
 
-function Reason({ sheet, finding }: { sheet: Sheet; finding: Finding }) {
+function Reason({ sheet, finding }: { sheet: Sheet; finding: WeighedFinding }) {
   const where = sheet.cylinders.length > 1 ? finding.cylinders.map((c) => labelOf(sheet, c)).join(', ') : '';
   return (
     <li

@@ -1,7 +1,7 @@
 import type { Sheet } from '../api/client';
 
 export type Suspect = Sheet['diagnosis']['suspects'][number];
-export type Finding = Sheet['diagnosis']['findings'][number];
+export type WeighedFinding = Sheet['diagnosis']['findings'][number];
 
 /** A probability as one says it on paper: no more digits than its range holds, never nought nor one. */
 export function chance(p: number): string {
@@ -32,7 +32,7 @@ export function times(decibans: number): string {
 }
 
 /** What a finding is worth for a suspect, in decibans. */
-export function weightOf(finding: Finding, suspect: number): number {
+export function weightOf(finding: WeighedFinding, suspect: number): number {
   return finding.evidence.find((e) => e.suspect === suspect)?.decibans ?? 0;
 }
 

@@ -95,7 +95,7 @@ class DemoFindingsTest {
                                 : "")));
         sheet.at("/oil/analysis/faults")
                 .forEach(f -> lines.add("fault    " + f.at("/kind").asString() + " " + joined(f.at("/entries"))));
-        sheet.at("/seen/statements")
+        sheet.at("/seen/findings")
                 .forEach(s -> lines.add("finding  " + s.at("/rule").asString() + " " + joined(s.at("/cylinders"))
                         + String.format(" %.1f", s.at("/weight/likelihoodRatio").asDouble())));
         return lines.stream().map(String::stripTrailing).toList();

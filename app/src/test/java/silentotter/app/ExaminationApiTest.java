@@ -97,7 +97,7 @@ class ExaminationApiTest {
         assertThat(sheet.at("/examination/plugs/plugs").has("3")).isFalse();
         assertThat(sheet.at("/examination/plugs/plugs/4/wetness").asString()).isEqualTo("WET_STAYS_OILY");
         assertThat(sheet.at("/corrections/0").asString()).startsWith("plugs 3 and 4 swapped, ");
-        assertThat(sheet.at("/seen/statements").toString())
+        assertThat(sheet.at("/seen/findings").toString())
                 .as("what was said of plug 3 is no reason for anything at cylinder 3")
                 .doesNotContain("\"cylinders\":[3]");
         undo(job);
@@ -137,11 +137,9 @@ class ExaminationApiTest {
     void theShopChoosesItsSchoolOfPlugReading() {
         long job = server.newJob();
         patch(job, "plugs", "{\"plugs\": {\"1\": {\"shade\": \"WHITE\", \"surface\": \"BLISTERED\"}}}");
-        assertThat(server.sheet(job).at("/seen/statements/0/counts").asBoolean())
-                .isTrue();
+        assertThat(server.sheet(job).at("/seen/findings/0/counts").asBoolean()).isTrue();
         server.put("/api/jobs/" + job + "/leading-plug-school", "{\"school\": \"EVENNESS_ONLY\"}");
-        assertThat(server.sheet(job).at("/seen/statements/0/counts").asBoolean())
-                .isFalse();
+        assertThat(server.sheet(job).at("/seen/findings/0/counts").asBoolean()).isFalse();
         server.put("/api/jobs/" + job + "/leading-plug-school", "{\"school\": \"FULL_READING\"}");
     }
 

@@ -148,7 +148,7 @@ class LeakdownApiTest {
                 "/api/jobs/" + fresh + "/examination/valves",
                 "application/json",
                 "{\"cylinders\": {\"2\": {\"exhaustMm\": [0.2, 0.0]}}}"));
-        assertThat(sheet.at("/seen/statements/0/rule").asString()).isEqualTo("clearance-none-exhaust");
+        assertThat(sheet.at("/seen/findings/0/rule").asString()).isEqualTo("clearance-none-exhaust");
         HttpResponse<String> wrong = server.send(
                 "PATCH",
                 "/api/jobs/" + fresh + "/examination/valves",

@@ -211,7 +211,7 @@ class NothingVanishesTest {
         assertThat(sheet.at("/examination/inside/2/crown").asString()).isEqualTo("WET_OIL");
         assertThat(sheet.at("/examination/inside").has("1")).isFalse();
         assertThat(sheet.at("/photos/0/cylinder").asInt()).isEqualTo(2);
-        assertThat(sheet.at("/seen/statements").toString()).doesNotContain("\"cylinders\":[1]");
+        assertThat(sheet.at("/seen/findings").toString()).doesNotContain("\"cylinders\":[1]");
         sheet = undo(job);
         assertThat(sheet.at("/examination/inside/1/crown").asString()).isEqualTo("WET_OIL");
         assertThat(sheet.at("/photos/0/cylinder").asInt()).isEqualTo(1);

@@ -10,7 +10,7 @@ import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.examination.LossyStep;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.inside.CylinderInside;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.plugs.GapGrowth;
@@ -25,7 +25,7 @@ record ExaminationView(
         List<String> plugNotes,
         List<PlugSchoolView> plugSchools,
         List<InsideView> inside,
-        List<StatementView> statements,
+        List<FindingView> findings,
         List<StepView> steps)
         implements Worded {
 
@@ -42,8 +42,8 @@ record ExaminationView(
 
     record InsideView(int cylinder, String look, boolean oily, boolean odd) {}
 
-    /** @param counts whether the school of plug reading that leads in this shop makes this statement */
-    record StatementView(@JsonUnwrapped Statement statement, boolean counts) {}
+    /** @param counts whether the school of plug reading that leads in this shop makes this finding */
+    record FindingView(@JsonUnwrapped Finding finding, boolean counts) {}
 
     /** @param missing what could be captured only before this step and has not been */
     record StepView(
@@ -64,7 +64,7 @@ record ExaminationView(
                 examination.inside().entrySet().stream()
                         .flatMap(e -> e.getValue().look().map(l -> inside(e.getKey(), l)).stream())
                         .toList(),
-                statements(reading),
+                findings(reading),
                 Stream.of(LossyStep.values())
                         .filter(s -> s.isOf(engine))
                         .map(s -> new StepView(
@@ -94,13 +94,13 @@ record ExaminationView(
                 growth.map(GapGrowth::timesOrdinary));
     }
 
-    /** All statements: those that count, and those of plugs that only the other school makes. */
-    private static List<StatementView> statements(ExaminationReading reading) {
+    /** All findings: those that count, and those of plugs that only the other school makes. */
+    private static List<FindingView> findings(ExaminationReading reading) {
         return Stream.concat(
-                        reading.statements().stream().map(s -> new StatementView(s, true)),
-                        reading.plugs().statements().stream()
-                                .filter(s -> !reading.statements().contains(s))
-                                .map(s -> new StatementView(s, false)))
+                        reading.findings().stream().map(s -> new FindingView(s, true)),
+                        reading.plugs().findings().stream()
+                                .filter(s -> !reading.findings().contains(s))
+                                .map(s -> new FindingView(s, false)))
                 .toList();
     }
 }

@@ -32,7 +32,6 @@ record LeakdownView(
         List<LeakdownSchoolView> schools,
         List<ReadingFault> faults,
         List<CrossCheck> crossChecks,
-        List<String> passes,
         List<LeakdownAnalysis.TesterReading> byTester,
         List<CrankPosition> crank,
         List<String> cautions)
@@ -95,7 +94,6 @@ record LeakdownView(
                         .toList(),
                 a.faults(),
                 a.crossChecks(),
-                a.passes(),
                 a.byTester(),
                 engine.arrangement().cylinders().stream()
                         .flatMap(c -> CrankPosition.of(engine, c).stream())

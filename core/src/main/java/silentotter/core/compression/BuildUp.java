@@ -66,18 +66,10 @@ public record BuildUp(CylinderNumber cylinder, double firstOverFinal, Shape shap
         String first = "First stroke reached " + Math.round(ratio * 100) + " % of the final value, its sisters "
                 + Math.round(sisters * 100) + " %";
         if (ratio > sisters + limit) {
-            return new BuildUp(
-                    cylinder,
-                    ratio,
-                    Shape.FLATTER,
-                    first + ": a fixed hole, valve or broken ring. Weighs little: the gauge shapes the curve more.");
+            return new BuildUp(cylinder, ratio, Shape.FLATTER, first + ": flatter than they are.");
         }
         if (ratio < sisters - limit) {
-            return new BuildUp(
-                    cylinder,
-                    ratio,
-                    Shape.CLIMBING,
-                    first + ": it climbs late, which practice reads as rings. Weighs little.");
+            return new BuildUp(cylinder, ratio, Shape.CLIMBING, first + ": it climbs late.");
         }
         return new BuildUp(cylinder, ratio, Shape.AS_SISTERS, first + ": the same shape.");
     }

@@ -13,7 +13,9 @@ public final class CompressionWork {
         CompressionAnalyst analyst = new CompressionAnalyst(shop.curves());
         var passes = record.all(CompressionPass.class);
         CompressionAnalysis analysis = analyst.analyse(record.engine(), record.ambient(), passes);
-        return before.and(analysis).and(analyst.beside(record.engine(), record.ambient(), passes, analysis));
+        return before.and(analysis)
+                .and(analyst.beside(record.engine(), record.ambient(), passes, analysis))
+                .found(BuildUpRules.read(analysis));
     }
 
     /** Where the size of the engine cannot be reckoned with: the readings are compared with each other only. */

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Fault;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Weight;
 
 /**
@@ -24,8 +24,8 @@ final class BesideModel {
     private BesideModel() {}
 
     /** Probability of each such fault that this engine can have. */
-    static Map<Fault, Double> of(Engine engine, List<Statement> statements) {
-        Map<Fault, List<Statement>> said = JudgedFindings.beside(statements);
+    static Map<Fault, Double> of(Engine engine, List<Finding> findings) {
+        Map<Fault, List<Finding>> said = JudgedFindings.beside(findings);
         Map<Fault, Double> result = new EnumMap<>(Fault.class);
         PRIOR.forEach((fault, prior) -> result.put(fault, posterior(fault, prior, said)));
         if (engine.isBoosted()) {
@@ -38,7 +38,7 @@ final class BesideModel {
         return fault == Fault.TURBO_SEAL ? engine.isBoosted() ? TURBO : 0 : PRIOR.getOrDefault(fault, 0.0);
     }
 
-    private static double posterior(Fault fault, double prior, Map<Fault, List<Statement>> said) {
+    private static double posterior(Fault fault, double prior, Map<Fault, List<Finding>> said) {
         double odds = prior
                 / (1 - prior)
                 * Weight.together(said.getOrDefault(fault, List.of()).stream()

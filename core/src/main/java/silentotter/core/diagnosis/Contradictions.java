@@ -19,7 +19,7 @@ final class Contradictions {
             Said said,
             List<DoubtedReading> measuring,
             List<Suspect> suspects,
-            List<Finding> findings) {
+            List<WeighedFinding> findings) {
         List<Contradiction> all = new ArrayList<>();
         results.leakdown().crossChecks().stream()
                 .filter(c -> c.outcome() != CrossCheck.Outcome.AGREE)
@@ -63,7 +63,7 @@ final class Contradictions {
         return new Contradiction(List.of("compression" + i, "leakdown" + i), text, stories, c.retest());
     }
 
-    private static void against(List<Suspect> suspects, List<Finding> findings, List<Contradiction> to) {
+    private static void against(List<Suspect> suspects, List<WeighedFinding> findings, List<Contradiction> to) {
         if (suspects.isEmpty()
                 || !suspects.get(0).isFault()
                 || suspects.get(0).odds().compareTo(Odds.LIKELY) > 0) {

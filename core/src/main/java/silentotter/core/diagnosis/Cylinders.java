@@ -20,9 +20,9 @@ final class Cylinders {
     private final Results results;
     private final Tested tested;
     private final List<Suspect> suspects;
-    private final List<Finding> findings;
+    private final List<WeighedFinding> findings;
 
-    Cylinders(Probabilities p, Results results, Tested tested, List<Suspect> suspects, List<Finding> findings) {
+    Cylinders(Probabilities p, Results results, Tested tested, List<Suspect> suspects, List<WeighedFinding> findings) {
         this.p = p;
         this.results = results;
         this.tested = tested;
@@ -104,7 +104,7 @@ final class Cylinders {
                 .toList());
     }
 
-    private static String reading(Finding f) {
+    private static String reading(WeighedFinding f) {
         return f.id().startsWith("heard") || f.id().startsWith("plug") || f.id().startsWith("tapped")
                 ? f.seen() + "."
                 : f.because();

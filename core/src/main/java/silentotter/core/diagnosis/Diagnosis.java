@@ -27,7 +27,7 @@ public record Diagnosis(
         List<Contradiction> contradictions,
         List<String> open,
         List<String> stops,
-        List<Finding> findings,
+        List<WeighedFinding> findings,
         List<String> untested,
         List<Assumption> assumed,
         List<NextStep> next,

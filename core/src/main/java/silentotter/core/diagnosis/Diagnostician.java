@@ -14,9 +14,9 @@ import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.fault.Family;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
-import silentotter.core.finding.Statement;
 import silentotter.core.inference.SealAnswer;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.job.JobRecord;
@@ -58,24 +58,24 @@ public final class Diagnostician {
                 said.of(BlowbyAnalysis.class, BlowbyAnalysis.NONE),
                 said.of(OilAnalysis.class, OilAnalysis.NONE),
                 seen.plugs(),
-                seen.statements());
+                seen.findings());
         return new Diagnostician(record, shop, results).diagnosis(said);
     }
 
     private Diagnosis diagnosis(Said said) {
         SealAnswer answer = SealAnswer.of(read.seal());
-        Ledger ledger = new Ledger(engine, read.seal(), answer, results.statements());
-        List<Finding> findings = ledger.findings(Findings.of(engine, results));
-        Optional<String> weakness = results.statements().stream()
+        Ledger ledger = new Ledger(engine, read.seal(), answer, results.findings());
+        List<WeighedFinding> findings = ledger.findings(WeighedFindings.of(engine, results));
+        Optional<String> weakness = results.findings().stream()
                 .filter(s -> s.rule().equals(IntakeRules.KNOWN_WEAKNESS))
                 .findFirst()
-                .map(Statement::says);
+                .map(Finding::says);
         List<Suspect> suspects = ledger.suspects(findings, weakness);
         Tested tested = new Tested(record, results);
         List<DoubtedReading> measuring = Doubts.of(engine, answer, results, said);
         List<Contradiction> contradictions = Contradictions.of(results, said, measuring, suspects, findings);
-        List<Statement> stops =
-                results.statements().stream().filter(Statement::stopsRunning).toList();
+        List<Finding> stops =
+                results.findings().stream().filter(Finding::stopsRunning).toList();
         List<NextStep> next =
                 new NextSteps(record, results, tested, suspects, measuring, contradictions, stops).steps();
         Cylinders perCylinder = new Cylinders(answer.probabilities(), results, tested, suspects, findings);
@@ -108,32 +108,32 @@ public final class Diagnostician {
     }
 
     /** The findings that carry a suspect, heaviest first; of what all cylinders show alike, one stands for all. */
-    private static List<String> reasons(List<Finding> findings, int at, Suspect suspect) {
+    private static List<String> reasons(List<WeighedFinding> findings, int at, Suspect suspect) {
         Set<String> alike = new HashSet<>();
         return findings.stream()
                 .filter(f -> f.decibansFor(at) >= 1 && !f.station().equals(IntakeRules.SOURCE))
                 .sorted((a, b) -> Double.compare(b.decibansFor(at), a.decibansFor(at)))
                 .filter(f -> f.isAbout(suspect) || ALIKE.contains(suspect.family()) && alike.add(f.station()))
                 .limit(MOST_REASONS)
-                .map(Finding::id)
+                .map(WeighedFinding::id)
                 .toList();
     }
 
     /** What speaks against the leading suspect, and what points somewhere that the answer does not go. */
-    private List<String> open(List<Finding> findings, List<Suspect> suspects) {
+    private List<String> open(List<WeighedFinding> findings, List<Suspect> suspects) {
         List<String> open = new ArrayList<>();
         boolean likely = !suspects.isEmpty()
                 && suspects.get(0).isFault()
                 && suspects.get(0).odds().compareTo(Odds.EVEN) <= 0;
-        for (Finding f : findings) {
+        for (WeighedFinding f : findings) {
             boolean told = f.station().equals(IntakeRules.SOURCE);
             if (likely && !told && f.isAbout(suspects.get(0)) && f.decibansFor(0) <= -OPEN_DECIBANS) {
                 open.add("Speaks against it: " + where(f.cylinders())
                         + (f.says().isEmpty() ? f.seen() + "." : f.says()) + " " + f.because());
             }
         }
-        results.statements().stream()
-                .filter(s -> !s.source().equals(IntakeRules.SOURCE) && !s.stopsRunning())
+        results.findings().stream()
+                .filter(s -> !s.station().equals(IntakeRules.SOURCE) && !s.stopsRunning())
                 .filter(s -> s.weight().likelihoodRatio() >= STAYS_OPEN && !isExplained(s, suspects))
                 .map(Diagnostician::inWords)
                 .filter(text -> open.stream().noneMatch(o -> o.contains(text)))
@@ -142,7 +142,7 @@ public final class Diagnostician {
     }
 
     /** Whether something the finding points to, there, is at least as likely as not. */
-    private static boolean isExplained(Statement s, List<Suspect> suspects) {
+    private static boolean isExplained(Finding s, List<Suspect> suspects) {
         List<Family> families =
                 s.suspects().stream().flatMap(f -> f.family().stream()).toList();
         return suspects.stream()
@@ -156,7 +156,7 @@ public final class Diagnostician {
         return cylinders.isEmpty() ? "" : "Cylinder " + Say.cylinders(cylinders) + ": ";
     }
 
-    private static String inWords(Statement s) {
+    private static String inWords(Finding s) {
         return where(s.cylinders()) + s.says() + " " + s.because();
     }
 }

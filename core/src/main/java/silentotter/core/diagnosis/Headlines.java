@@ -11,7 +11,7 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Family;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.inference.Member;
 import silentotter.core.inference.Probabilities;
 import silentotter.core.intake.Intake.ComplaintKind;
@@ -32,7 +32,7 @@ final class Headlines {
     private final List<Suspect> suspects;
     private final List<DoubtedReading> measuring;
     private final List<Contradiction> contradictions;
-    private final List<Statement> stops;
+    private final List<Finding> stops;
 
     Headlines(
             Engine engine,
@@ -42,7 +42,7 @@ final class Headlines {
             List<Suspect> suspects,
             List<DoubtedReading> measuring,
             List<Contradiction> contradictions,
-            List<Statement> stops) {
+            List<Finding> stops) {
         this.engine = engine;
         this.results = results;
         this.tested = tested;

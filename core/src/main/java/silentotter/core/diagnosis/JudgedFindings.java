@@ -10,7 +10,7 @@ import java.util.Optional;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Complaint;
 import silentotter.core.fault.Fault;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.inference.SealCase;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.ComplaintKind;
@@ -54,6 +54,7 @@ final class JudgedFindings {
             entry("plug-worn", "plug"),
             entry("plugs-all-oily", "plug"),
             entry("plugs-all-ash", "plug"),
+            entry("plugs-all-ash-additive", "plug"),
             entry("blowby-high", "blowby"),
             entry("blowby-watch", "blowby"),
             entry("blowby-sound", "blowby"),
@@ -62,6 +63,7 @@ final class JudgedFindings {
             entry("blowby-ventilation", "asFound"),
             entry("blowby-explains-as-found", "asFound"),
             entry("oil-use-sound", "oil"),
+            entry("oil-use-watch", "oil"),
             entry("oil-use-high", "oil"));
 
     private JudgedFindings() {}
@@ -71,11 +73,11 @@ final class JudgedFindings {
         return WEIGHED_BY_MODEL.containsKey(rule);
     }
 
-    static List<SealCase.Judged> of(List<Statement> statements, Intake intake) {
+    static List<SealCase.Judged> of(List<Finding> findings, Intake intake) {
         List<SealCase.Judged> all = new ArrayList<>();
         complaint(intake).ifPresent(c -> all.add(new SealCase.Judged(COMPLAINT, -1, c.factors(), COMPLAINT)));
-        statements.stream()
-                .filter(s -> !isWeighedByModel(s.rule()) || s.weight().likelihoodRatio() == 1 || s.wasSpoiled())
+        findings.stream()
+                .filter(s -> !isWeighedByModel(s.rule()) || s.weight().likelihoodRatio() == 1 || s.spoiled())
                 .forEach(s -> add(s, id(s), all));
         return all;
     }
@@ -83,19 +85,19 @@ final class JudgedFindings {
     static final String COMPLAINT = "complaint";
 
     /**
-     * Id of the finding that a statement stands at: its own, or that of the model where the model weighs it. One that was
+     * Id of the finding that a finding stands at: its own, or that of the model where the model weighs it. One that was
      * spoiled weighs what is left of its rule; the model does not see it.
      */
-    static String finding(Statement s) {
+    static String finding(Finding s) {
         String model = WEIGHED_BY_MODEL.get(s.rule());
-        return model == null || s.wasSpoiled() ? id(s) : model;
+        return model == null || s.spoiled() ? id(s) : model;
     }
 
-    static String id(Statement s) {
+    static String id(Finding s) {
         return "rule:" + s.rule() + (s.cylinders().isEmpty() ? "" : ":" + s.cylinders());
     }
 
-    private static void add(Statement s, String id, List<SealCase.Judged> to) {
+    private static void add(Finding s, String id, List<SealCase.Judged> to) {
         Map<Cause, Double> ofEngine = new EnumMap<>(Cause.class);
         Map<Cause, Double> ofCylinder = new EnumMap<>(Cause.class);
         s.ratios().forEach((fault, ratio) -> {
@@ -135,14 +137,14 @@ final class JudgedFindings {
     }
 
     /** What is told at the intake comes from different causes; the rest of a station sees one thing several ways. */
-    private static String group(Statement s) {
-        return s.source().equals(IntakeRules.SOURCE) ? s.rule() : s.source();
+    private static String group(Finding s) {
+        return s.station().equals(IntakeRules.SOURCE) ? s.rule() : s.station();
     }
 
     /** Faults that the model does not hold, with what was judged of each. */
-    static Map<Fault, List<Statement>> beside(List<Statement> statements) {
-        Map<Fault, List<Statement>> all = new EnumMap<>(Fault.class);
-        statements.forEach(s -> s.ratios().keySet().stream()
+    static Map<Fault, List<Finding>> beside(List<Finding> findings) {
+        Map<Fault, List<Finding>> all = new EnumMap<>(Fault.class);
+        findings.forEach(s -> s.ratios().keySet().stream()
                 .filter(f -> Cause.ofEngine(f).isEmpty() && Cause.onCylinder(f).isEmpty())
                 .filter(f -> f.family().isPresent())
                 .forEach(f -> all.computeIfAbsent(f, k -> new ArrayList<>()).add(s)));
@@ -162,7 +164,8 @@ final class JudgedFindings {
         if (intake.complains(ComplaintKind.MISFIRE)
                 || intake.complains(ComplaintKind.HARD_START)
                 || intake.complains(ComplaintKind.LOW_POWER)
-                || intake.complains(ComplaintKind.LOW_SPEED)) {
+                || intake.complains(ComplaintKind.LOW_SPEED)
+                || intake.complains(ComplaintKind.SAGS)) {
             return Optional.of(Complaint.POWER);
         }
         if (intake.complains(ComplaintKind.OIL_FROM_BREATHER)) {

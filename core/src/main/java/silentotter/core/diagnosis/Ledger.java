@@ -15,7 +15,7 @@ import silentotter.core.engine.Engine;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.inference.Member;
 import silentotter.core.inference.Probabilities;
 import silentotter.core.inference.SealAnswer;
@@ -47,19 +47,19 @@ final class Ledger {
     private final SealAnswer answer;
     private final SealCase seal;
     private final Map<Fault, Double> beside;
-    private final List<Statement> statements;
+    private final List<Finding> findings;
     private final int n;
     private final Rows now;
     private final Map<Rows.Row, Double> current;
     private final List<Rows.Row> shown;
     private final List<SealAnswer.Without> without;
 
-    Ledger(Engine engine, SealCase seal, SealAnswer answer, List<Statement> statements) {
+    Ledger(Engine engine, SealCase seal, SealAnswer answer, List<Finding> findings) {
         this.engine = engine;
         this.seal = seal;
         this.answer = answer;
-        this.statements = statements;
-        beside = BesideModel.of(engine, statements);
+        this.findings = findings;
+        beside = BesideModel.of(engine, findings);
         n = engine.arrangement().count();
         without = answer.findings();
         now = rows(answer.probabilities(), beside);
@@ -86,8 +86,8 @@ final class Ledger {
     }
 
     /** Findings worth a line, heaviest first, with their evidence. */
-    List<Finding> findings(Map<String, Finding> texts) {
-        Map<String, List<Finding.Evidence>> evidence = new LinkedHashMap<>();
+    List<WeighedFinding> findings(Map<String, WeighedFinding> texts) {
+        Map<String, List<WeighedFinding.Evidence>> evidence = new LinkedHashMap<>();
         for (SealAnswer.Own own : answer.cylinders()) {
             ofCylinder(own, evidence);
         }
@@ -96,9 +96,9 @@ final class Ledger {
             without.forEach(w -> evidence.put(w.finding(), weights(w.finding(), with, w.without())));
         }
         besideModel(evidence);
-        List<Finding> found = new ArrayList<>();
+        List<WeighedFinding> found = new ArrayList<>();
         texts.forEach((id, finding) -> {
-            List<Finding.Evidence> own = evidence.get(id);
+            List<WeighedFinding.Evidence> own = evidence.get(id);
             if (own != null) {
                 found.add(finding.with(own));
             } else if (id.startsWith("rule:")) {
@@ -109,7 +109,7 @@ final class Ledger {
         return found;
     }
 
-    static double heaviest(Finding f) {
+    static double heaviest(WeighedFinding f) {
         return f.evidence().stream()
                 .mapToDouble(e -> Math.abs(e.decibans()))
                 .max()
@@ -120,7 +120,7 @@ final class Ledger {
      * What each finding of one cylinder adds, on the mean of all orders in which they could have come (Shapley 1953). Where
      * two findings say the same, each gets half; left out one by one neither would get anything.
      */
-    private void ofCylinder(SealAnswer.Own own, Map<String, List<Finding.Evidence>> evidence) {
+    private void ofCylinder(SealAnswer.Own own, Map<String, List<WeighedFinding.Evidence>> evidence) {
         Map<Integer, double[]> logOdds = new HashMap<>();
         own.answers().forEach((mask, p) -> {
             Map<Rows.Row, Double> all = rows(p, beside).all();
@@ -132,43 +132,43 @@ final class Ledger {
         });
         Orders orders = new Orders(own.findings().size(), logOdds.keySet());
         for (int f = 0; f < own.findings().size(); f++) {
-            List<Finding.Evidence> of = new ArrayList<>();
+            List<WeighedFinding.Evidence> of = new ArrayList<>();
             for (int i = 0; i < shown.size(); i++) {
                 int row = i;
                 double decibans = orders.mean(f, mask -> logOdds.get(mask)[row]);
                 if (Math.abs(decibans) >= LEAST_DECIBANS) {
-                    of.add(new Finding.Evidence(i, decibans, Finding.Kind.COMPUTED, "computed"));
+                    of.add(new WeighedFinding.Evidence(i, decibans, WeighedFinding.Kind.COMPUTED, "computed"));
                 }
             }
-            of.sort(Comparator.comparingDouble((Finding.Evidence e) -> -Math.abs(e.decibans())));
+            of.sort(Comparator.comparingDouble((WeighedFinding.Evidence e) -> -Math.abs(e.decibans())));
             evidence.put(own.findings().get(f), of);
         }
     }
 
     /** @param with the rows of the answer with every finding */
-    private List<Finding.Evidence> weights(String finding, Map<Rows.Row, Double> with, Probabilities without) {
+    private List<WeighedFinding.Evidence> weights(String finding, Map<Rows.Row, Double> with, Probabilities without) {
         Map<Rows.Row, Double> less = rows(without, besideWithout(finding)).all();
-        List<Finding.Evidence> evidence = new ArrayList<>();
+        List<WeighedFinding.Evidence> evidence = new ArrayList<>();
         boolean judged = finding.startsWith("rule:") || finding.equals(JudgedFindings.COMPLAINT);
         for (int i = 0; i < shown.size(); i++) {
             Rows.Row row = shown.get(i);
             double decibans = decibans(somewhere(with, row), somewhere(less, row));
             if (Math.abs(decibans) >= LEAST_DECIBANS) {
-                evidence.add(new Finding.Evidence(
+                evidence.add(new WeighedFinding.Evidence(
                         i,
                         decibans,
-                        judged ? Finding.Kind.JUDGED : Finding.Kind.COMPUTED,
+                        judged ? WeighedFinding.Kind.JUDGED : WeighedFinding.Kind.COMPUTED,
                         judged ? reason(finding, row) : "computed"));
             }
         }
-        evidence.sort(Comparator.comparingDouble((Finding.Evidence e) -> -Math.abs(e.decibans())));
+        evidence.sort(Comparator.comparingDouble((WeighedFinding.Evidence e) -> -Math.abs(e.decibans())));
         return evidence;
     }
 
     private Map<Fault, Double> besideWithout(String finding) {
         return BesideModel.of(
                 engine,
-                statements.stream()
+                findings.stream()
                         .filter(s -> !JudgedFindings.finding(s).equals(finding))
                         .toList());
     }
@@ -188,7 +188,7 @@ final class Ledger {
     }
 
     private String reason(String finding, Rows.Row row) {
-        return statements.stream()
+        return findings.stream()
                 .filter(s -> JudgedFindings.id(s).equals(finding))
                 .findFirst()
                 .map(s -> ratios(s, row))
@@ -196,12 +196,12 @@ final class Ledger {
     }
 
     /** What was judged of a row; what is judged of others moves it too, as the same signs are shared out anew. */
-    private static String ratios(Statement s, Rows.Row row) {
+    private static String ratios(Finding s, Rows.Row row) {
         String own = ratios(s, f -> f.family().filter(x -> x == row.family()).isPresent());
         return own.isEmpty() ? "through others, judged: " + ratios(s, f -> true) : "judged: " + own;
     }
 
-    private static String ratios(Statement s, Predicate<Fault> of) {
+    private static String ratios(Finding s, Predicate<Fault> of) {
         return s.ratios().entrySet().stream()
                 .filter(e -> of.test(e.getKey()))
                 .sorted(Comparator.comparingDouble((Map.Entry<Fault, Double> e) -> -Math.abs(Math.log(e.getValue()))))
@@ -211,8 +211,8 @@ final class Ledger {
     }
 
     /** What only speaks of faults that the model does not hold. */
-    private void besideModel(Map<String, List<Finding.Evidence>> evidence) {
-        JudgedFindings.beside(statements).values().stream()
+    private void besideModel(Map<String, List<WeighedFinding.Evidence>> evidence) {
+        JudgedFindings.beside(findings).values().stream()
                 .flatMap(List::stream)
                 .map(JudgedFindings::finding)
                 .distinct()
@@ -230,7 +230,7 @@ final class Ledger {
     }
 
     /** The rows in words. */
-    List<Suspect> suspects(List<Finding> findings, Optional<String> weakness) {
+    List<Suspect> suspects(List<WeighedFinding> findings, Optional<String> weakness) {
         Map<Fault, Double> nothingSaid = new EnumMap<>(Fault.class);
         beside.keySet().forEach(f -> nothingSaid.put(f, BesideModel.prior(engine, f)));
         Map<Rows.Row, Double> before = rows(SealAnswer.prior(seal), nothingSaid).all();
@@ -247,7 +247,7 @@ final class Ledger {
             double entries = findings.stream()
                     .mapToDouble(f -> f.evidence().stream()
                             .filter(e -> e.suspect() == index)
-                            .mapToDouble(Finding.Evidence::decibans)
+                            .mapToDouble(WeighedFinding.Evidence::decibans)
                             .sum())
                     .sum();
             List<Rows.Part> parts = now.parts(row);

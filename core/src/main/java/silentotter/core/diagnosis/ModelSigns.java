@@ -49,7 +49,7 @@ final class ModelSigns {
                 breather(s, intake),
                 cleanOil ? metal(oil) : null,
                 outside(s),
-                null);
+                intake.complaints().get(ComplaintKind.SAGS));
     }
 
     private static @Nullable Boolean blue(Signs s, SmokeMoment moment) {

@@ -9,7 +9,7 @@ import silentotter.core.crankcase.CrankcaseHold;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Family;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.intake.Intake.ComplaintKind;
 import silentotter.core.job.JobRecord;
 import silentotter.core.wording.Say;
@@ -36,7 +36,7 @@ final class NextSteps {
     private final List<Suspect> suspects;
     private final List<DoubtedReading> measuring;
     private final List<Contradiction> contradictions;
-    private final List<Statement> stops;
+    private final List<Finding> stops;
     private final List<NextStep> steps = new ArrayList<>();
 
     NextSteps(
@@ -46,7 +46,7 @@ final class NextSteps {
             List<Suspect> suspects,
             List<DoubtedReading> measuring,
             List<Contradiction> contradictions,
-            List<Statement> stops) {
+            List<Finding> stops) {
         this.engine = record.engine();
         this.results = results;
         this.tested = tested;

@@ -4,7 +4,7 @@ import java.util.List;
 import silentotter.core.blowby.BlowbyAnalysis;
 import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.examination.Examination;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.intake.Intake;
 import silentotter.core.leakdown.LeakdownAnalysis;
 import silentotter.core.oil.OilAnalysis;
@@ -19,7 +19,7 @@ record Results(
         BlowbyAnalysis blowby,
         OilAnalysis oil,
         PlugReading plugs,
-        List<Statement> statements) {
+        List<Finding> findings) {
     Intake intake() {
         return examination.intake();
     }

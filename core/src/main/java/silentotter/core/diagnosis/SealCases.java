@@ -142,7 +142,7 @@ final class SealCases {
                 blowby(),
                 oilUse(),
                 signs(),
-                JudgedFindings.of(results.statements(), results.intake()));
+                JudgedFindings.of(results.findings(), results.intake()));
     }
 
     static EngineKind kind(Engine engine) {

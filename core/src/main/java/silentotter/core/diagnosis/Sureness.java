@@ -2,7 +2,7 @@ package silentotter.core.diagnosis;
 
 import silentotter.core.wording.Labelled;
 
-/** How sure a statement is, in words that mean the same everywhere. */
+/** How sure a finding is, in words that mean the same everywhere. */
 public enum Sureness implements Labelled {
     NEAR_CERTAIN,
     LIKELY,

@@ -101,7 +101,7 @@ final class Tested {
 
     boolean nothing() {
         return kinds() == 0
-                && results.statements().stream().allMatch(s -> s.source().equals("INTAKE"));
+                && results.findings().stream().allMatch(s -> s.station().equals("INTAKE"));
     }
 
     /** With one kind of test only a figure would say more than is known: base rates differ from shop to shop. */

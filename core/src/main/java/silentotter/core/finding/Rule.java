@@ -4,10 +4,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.fault.Fault;
-import silentotter.core.finding.Statement.Urgency;
 
 /**
  * One line of a table of rules: when something is seen, what it says, why, how much that weighs and for whom. Immutable;
@@ -17,32 +17,28 @@ import silentotter.core.finding.Statement.Urgency;
  */
 public final class Rule<T> {
     private final Predicate<T> seen;
-    private final Statement said;
+    private final Finding said;
+    private final Function<T, String> measured;
+    private final Predicate<T> unsure;
 
-    private Rule(Predicate<T> seen, Statement said) {
+    private Rule(Predicate<T> seen, Finding said, Function<T, String> measured, Predicate<T> unsure) {
         this.seen = seen;
         this.said = said;
+        this.measured = measured;
+        this.unsure = unsure;
     }
 
     public static <T> Rule<T> of(String name, Predicate<T> seen, String says, String because) {
-        return new Rule<>(
-                seen,
-                new Statement(
-                        name,
-                        "",
-                        List.of(),
-                        says,
-                        because,
-                        Weight.NONE,
-                        List.of(),
-                        Optional.empty(),
-                        Urgency.NONE,
-                        false));
+        return new Rule<>(seen, Finding.of(name, "", List.of(), says, because), t -> "", t -> false);
+    }
+
+    private Rule<T> saying(Finding other) {
+        return new Rule<>(seen, other, measured, unsure);
     }
 
     /** What it makes likelier, by how much. */
     public Rule<T> pointsTo(double likelihoodRatio, Fault... to) {
-        return new Rule<>(seen, said.pointing(Weight.of(likelihoodRatio), List.of(to)));
+        return saying(said.pointing(Weight.of(likelihoodRatio), List.of(to)));
     }
 
     /** What it makes rarer. @param likelihoodRatio below 1 */
@@ -52,25 +48,35 @@ public final class Rule<T> {
         for (Fault f : faults) {
             all.put(f, Weight.of(likelihoodRatio).likelihoodRatio());
         }
-        return new Rule<>(seen, said.pointingAway(all));
+        return saying(said.pointingAway(all));
     }
 
     /** What would tell the possible causes apart. */
     public Rule<T> toldApartBy(String test) {
-        return new Rule<>(seen, said.toldApartBy(test));
+        return saying(said.toldApartBy(test));
     }
 
     public Rule<T> stopsRunning() {
-        return new Rule<>(seen, said.stopping());
+        return saying(said.stopping());
     }
 
     /** Said by the school of full plug reading only. */
     public Rule<T> fullReadingOnly() {
-        return new Rule<>(seen, said.ofFullReading());
+        return saying(said.ofFullReading());
     }
 
-    /** What the rule says where it applies; its source is empty. */
-    public Statement line() {
+    /** The figure that it goes by, in a sentence that stands before its reason. */
+    public Rule<T> measured(Function<T, String> figure) {
+        return new Rule<>(seen, said, figure, unsure);
+    }
+
+    /** When the figure is not sure; the rule then has half its weight. */
+    public Rule<T> unsureWhen(Predicate<T> doubted) {
+        return new Rule<>(seen, said, measured, doubted);
+    }
+
+    /** What the rule says where it applies; it comes from no station yet. */
+    public Finding line() {
         return said;
     }
 
@@ -78,8 +84,12 @@ public final class Rule<T> {
         return seen.test(to);
     }
 
-    /** The statement, where the rule applies; the caller says where it was seen. */
-    public Optional<Statement> about(T looked, String source, List<CylinderNumber> cylinders) {
-        return applies(looked) ? Optional.of(said.at(source, cylinders)) : Optional.empty();
+    /** The finding, where the rule applies; the caller says where it was seen. */
+    public Optional<Finding> about(T looked, String station, List<CylinderNumber> cylinders) {
+        if (!applies(looked)) {
+            return Optional.empty();
+        }
+        Finding found = said.at(station, cylinders).measuring(measured.apply(looked));
+        return Optional.of(unsure.test(looked) ? found.unsure() : found);
     }
 }

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  * @param results what each worked out, one of a kind
  * @param findings what speaks for or against suspects, in the order of the round
  */
-public record Said(ByKind results, List<Statement> findings) {
+public record Said(ByKind results, List<Finding> findings) {
     public static final Said NOTHING = new Said(ByKind.EMPTY, List.of());
 
     public Said {
@@ -23,7 +23,7 @@ public record Said(ByKind results, List<Statement> findings) {
     }
 
     /** The same with further findings. */
-    public Said found(List<Statement> more) {
+    public Said found(List<Finding> more) {
         return new Said(results, Stream.concat(findings.stream(), more.stream()).toList());
     }
 

@@ -16,8 +16,8 @@ public record Weight(double likelihoodRatio) implements Comparable<Weight>, Labe
 
     /** Signs with one cause are seen together; this is how much of a second one repeats the first. */
     private static final double CORRELATION = 0.5;
-    /** A spoiled finding keeps this power of its ratio. */
-    private static final double CONTAMINATED_POWER = 0.25;
+    /** A finding taken from a dirty pan, after spray, or otherwise spoiled keeps this power of its ratio. */
+    static final double SPOILED_POWER = 0.25;
 
     public Weight {
         if (!(likelihoodRatio > 0)) {
@@ -29,9 +29,9 @@ public record Weight(double likelihoodRatio) implements Comparable<Weight>, Labe
         return new Weight(Math.max(1 / MOST, Math.min(MOST, likelihoodRatio)));
     }
 
-    /** The same finding taken from a dirty pan, after spray, or otherwise spoiled. */
-    public Weight contaminated() {
-        return new Weight(Math.pow(likelihoodRatio, CONTAMINATED_POWER));
+    /** A power of it. @param power 0 to 1; 1 leaves it as it is */
+    Weight to(double power) {
+        return new Weight(Math.pow(likelihoodRatio, power));
     }
 
     /**

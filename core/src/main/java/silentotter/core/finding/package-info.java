@@ -1,4 +1,4 @@
-/** What a finding is made of: a statement with its reason and its weight, and what may be behind it. */
+/** What a finding is made of: a finding with its reason and its weight, and what may be behind it. */
 @NullMarked
 package silentotter.core.finding;
 

@@ -2,6 +2,7 @@ package silentotter.core.inference;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 
 /**
  * Likelihood of one cylinder's cranking reading, dry and wet together, for every size of leak. What the engine's shared
@@ -66,7 +67,9 @@ final class CompressionTables {
         ring = new double[wu * SIZES * X];
         valve = new double[wu * SIZES * X];
         sound = new double[wu * X];
-        mixtures = new Mixture[test.lnKPa().length];
+        mixtures = IntStream.range(0, test.lnKPa().length)
+                .mapToObj(c -> read(c) ? new Mixture(test.sigma()[c]) : null)
+                .toArray(Mixture[]::new);
         fill(test.curve());
     }
 
@@ -188,13 +191,6 @@ final class CompressionTables {
 
     private static final Units UNITS = new Units();
 
-    private Mixture mixture(int cylinder) {
-        if (mixtures[cylinder] == null) {
-            mixtures[cylinder] = new Mixture(test.sigma()[cylinder]);
-        }
-        return mixtures[cylinder];
-    }
-
     private double all(double off, double sigma, boolean floor, Mixture mixture) {
         return floor ? part(OK, off, sigma, true) + part(MISTYPED, off, sigma, true) : mixture.at(off);
     }
@@ -204,7 +200,7 @@ final class CompressionTables {
         double y = test.lnKPa()[cylinder] - lnTight;
         double sigma = test.sigma()[cylinder];
         boolean floor = test.floor()[cylinder];
-        Mixture mixture = mixture(cylinder);
+        Mixture mixture = mixtures[cylinder];
         double p = 0;
         for (int x = 0; x < X; x++) {
             p += (1 - pFault) * Densities.NODE_WEIGHTS[x] * all(y - sound[wu * X + x], sigma, floor, mixture);
@@ -319,7 +315,7 @@ final class CompressionTables {
         double y = test.lnKPa()[view.readingOf()] - lnTight;
         double sigma = test.sigma()[view.readingOf()];
         boolean floor = test.floor()[view.readingOf()];
-        Mixture mixture = mixture(view.readingOf());
+        Mixture mixture = mixtures[view.readingOf()];
         double p = 0;
         double motion = 0;
         for (int x = 0; x < X; x++) {

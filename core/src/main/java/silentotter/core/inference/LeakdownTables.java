@@ -1,5 +1,7 @@
 package silentotter.core.inference;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import silentotter.core.fault.EngineKind;
 import silentotter.core.inference.SealCase.Tapped;
 
@@ -48,7 +50,6 @@ final class LeakdownTables {
         this.test = test;
         this.shared = shared;
         boolean fourStroke = of.body().kind() != EngineKind.TWO_STROKE;
-        reads = new Read[test.percent().length];
         double stroke = fourStroke ? P_WRONG_STROKE : 0;
         partPrior = new double[] {1 - stroke - P_ADAPTER - P_MISTYPED, stroke, P_ADAPTER, P_MISTYPED};
     }
@@ -110,13 +111,10 @@ final class LeakdownTables {
         }
     }
 
-    private final Read[] reads;
+    private final Map<Integer, Read> reads = new ConcurrentHashMap<>();
 
     private Read reads(int from) {
-        if (reads[from] == null) {
-            reads[from] = new Read(from);
-        }
-        return reads[from];
+        return reads.computeIfAbsent(from, Read::new);
     }
 
     /** Likelihoods by (w, b): each kind by size, then sound. */

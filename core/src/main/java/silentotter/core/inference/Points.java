@@ -152,7 +152,7 @@ final class Points {
         int all = Shared.W.length * nu * ns;
         double[] ln = new double[all];
         double[] sizePrior = States.GASKET_SIZE;
-        for (int i = 0; i < all; i++) {
+        IntStream.range(0, all).parallel().forEach(i -> {
             int si = i % ns;
             int ui = i / ns % nu;
             int wi = i / ns / nu;
@@ -166,7 +166,7 @@ final class Points {
                 }
                 ln[i] += Math.log(Math.max(1e-300, product));
             }
-        }
+        });
         double best = Arrays.stream(ln).max().orElseThrow();
         int[] kept = IntStream.range(0, all)
                 .filter(i -> ln[i] > best - ROUGH_NATS)
@@ -183,18 +183,17 @@ final class Points {
     private void fillTables() {
         columns = new CompressionTables.Column[n][];
         tables = new LeakdownTables.Table[n];
-        for (int c = 0; c < n; c++) {
+        IntStream.range(0, n).parallel().forEach(c -> {
             if (compression != null && compression.read(c)) {
                 CompressionTables.View view = CompressionTables.View.usual(c);
-                columns[c] = new CompressionTables.Column[pw.length];
-                for (int p = 0; p < pw.length; p++) {
-                    columns[c][p] = column(view, p);
-                }
+                columns[c] = IntStream.range(0, pw.length)
+                        .mapToObj(p -> column(view, p))
+                        .toArray(CompressionTables.Column[]::new);
             }
             if (leakdown != null && leakdown.read(c)) {
                 tables[c] = leakdown.table(LeakdownTables.View.usual(c), next[c], last[c]);
             }
-        }
+        });
     }
 
     private CompressionTables.Column column(CompressionTables.View view, int p) {

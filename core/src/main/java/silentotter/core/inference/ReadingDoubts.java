@@ -30,12 +30,16 @@ final class ReadingDoubts {
         this.model = model;
         this.of = model.of;
         this.points = model.points;
-        this.usual = new Otherwise.Seen[model.n];
+        this.usual = IntStream.range(0, model.n)
+                .parallel()
+                .mapToObj(c -> Otherwise.View.usual(model, c).of(model, c))
+                .toArray(Otherwise.Seen[]::new);
     }
 
     static List<ReadingDoubt> of(SealModel model) {
         ReadingDoubts doubts = new ReadingDoubts(model);
         List<ReadingDoubt> found = new ArrayList<>(IntStream.range(0, model.n)
+                .parallel()
                 .mapToObj(doubts::ofCylinder)
                 .flatMap(List::stream)
                 .toList());
@@ -68,9 +72,6 @@ final class ReadingDoubts {
     }
 
     private Otherwise otherwise(int c, CompressionTables.@Nullable View cranking, LeakdownTables.@Nullable View air) {
-        if (usual[c] == null) {
-            usual[c] = Otherwise.View.usual(model, c).of(model, c);
-        }
         return new Otherwise(model, c, usual[c], new Otherwise.View(cranking, air, model.look(c)).of(model, c));
     }
 
@@ -93,7 +94,7 @@ final class ReadingDoubts {
                 }
             }
         }
-        tried = tried.stream()
+        tried = tried.parallelStream()
                 .map(d -> new ReadingDoubt(
                         d.test(),
                         d.cylinder(),

@@ -86,7 +86,7 @@ public final class SealAnswer {
             ids.add("metal");
         }
         of.judged().stream().map(SealCase.Judged::id).distinct().forEach(ids::add);
-        return ids.stream()
+        return ids.parallelStream()
                 .map(id -> new Without(id, with, model.without(Set.of(id)).probabilities()))
                 .toList();
     }
@@ -103,6 +103,7 @@ public final class SealAnswer {
     /** The findings of each cylinder that was read. */
     public List<Own> cylinders() {
         return IntStream.range(0, model.n)
+                .parallel()
                 .mapToObj(this::own)
                 .filter(own -> !own.findings().isEmpty())
                 .toList();

@@ -2,11 +2,11 @@ package silentotter.core.inference;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.fault.Cause;
@@ -611,10 +611,10 @@ public final class SealModel {
         return Math.max(0, 1 - Arrays.stream(noOilByPoint).sum() / z);
     }
 
-    private final Map<Integer, Chain> likely = new HashMap<>();
+    private final Map<Integer, Chain> likely = new ConcurrentHashMap<>();
 
     /** By class and place; worked out when it is first asked for. */
-    private final Map<Integer, double[][][]> dryOthers = new HashMap<>();
+    private final Map<Integer, double[][][]> dryOthers = new ConcurrentHashMap<>();
 
     /** What all others say of a cylinder where no oil gets in anywhere; null in a class where it does. */
     double[][] dryOthers(int k, int cylinder) {

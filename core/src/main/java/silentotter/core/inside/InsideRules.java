@@ -15,8 +15,8 @@ import static silentotter.core.fault.Fault.VALVE_HELD;
 import java.util.List;
 import java.util.Map;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Rule;
-import silentotter.core.finding.Statement;
 import silentotter.core.inside.CylinderInside.BoreWall;
 import silentotter.core.inside.CylinderInside.Crown;
 import silentotter.core.inside.CylinderInside.ExhaustFace;
@@ -110,12 +110,12 @@ public final class InsideRules {
     private InsideRules() {}
 
     /** Every line of the table, to be reviewed. */
-    public static List<Statement> lines() {
+    public static List<Finding> lines() {
         return TABLE.stream().map(Rule::line).toList();
     }
 
     /** Everything the camera says, cylinder by cylinder; what was spoiled weighs little. */
-    public static List<Statement> read(Map<Integer, CylinderInside> inside) {
+    public static List<Finding> read(Map<Integer, CylinderInside> inside) {
         return inside.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .flatMap(e -> TABLE.stream()

@@ -84,7 +84,8 @@ public record Intake(
         OIL_FROM_BREATHER,
         NOISE,
         LOW_OIL_PRESSURE,
-        LOW_SPEED
+        LOW_SPEED,
+        SAGS
     }
 
     /** What the noise sounds like. */

@@ -14,9 +14,8 @@ import static silentotter.core.fault.Fault.VENTILATION;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Rule;
-import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Urgency;
 import silentotter.core.finding.Weight;
 import silentotter.core.intake.Intake.AirFilter;
 import silentotter.core.intake.Intake.ComplaintKind;
@@ -26,7 +25,7 @@ import silentotter.core.intake.Intake.NoiseMoment;
 
 /** What is told of an engine, and what it makes likelier. Factors on the prior; trade practice. */
 public final class IntakeRules {
-    /** Name of the statement made of a stated weakness of the engine family. */
+    /** Name of the finding made of a stated weakness of the engine family. */
     /** What is told, and was not seen by anybody here. */
     public static final String SOURCE = "INTAKE";
 
@@ -145,32 +144,28 @@ public final class IntakeRules {
     private IntakeRules() {}
 
     /** Every line of the table, to be reviewed. */
-    public static List<Statement> lines() {
+    public static List<Finding> lines() {
         return TABLE.stream().map(Rule::line).toList();
     }
 
     /** Everything that the intake says. */
-    public static List<Statement> read(Intake intake) {
-        List<Statement> result = new ArrayList<>();
+    public static List<Finding> read(Intake intake) {
+        List<Finding> result = new ArrayList<>();
         TABLE.forEach(r -> r.about(intake, SOURCE, List.of()).ifPresent(result::add));
         weakness(intake).ifPresent(result::add);
         return result;
     }
 
-    private static Optional<Statement> weakness(Intake intake) {
+    private static Optional<Finding> weakness(Intake intake) {
         return intake.weakness()
                 .flatMap(w -> w.suspect()
-                        .map(suspect -> new Statement(
-                                KNOWN_WEAKNESS,
-                                SOURCE,
-                                List.of(),
-                                "This family is known for it: " + suspect.words() + ".",
-                                "Stated as a prior, " + w.source().orElse("source not given")
-                                        + ". Read the verdict without it too.",
-                                Weight.of(w.factor()),
-                                List.of(suspect),
-                                Optional.empty(),
-                                Urgency.NONE,
-                                false)));
+                        .map(suspect -> Finding.of(
+                                        KNOWN_WEAKNESS,
+                                        SOURCE,
+                                        List.of(),
+                                        "This family is known for it: " + suspect.words() + ".",
+                                        "Stated as a prior, " + w.source().orElse("source not given")
+                                                + ". Read the verdict without it too.")
+                                .pointing(Weight.of(w.factor()), List.of(suspect))));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.ReadingFault;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
@@ -14,6 +15,7 @@ import silentotter.core.wording.Worded;
  *
  * @param cylinders those that were read
  * @param byTester the last reading of each cylinder on each tester, where more than one tester was used
+ * @param passes what readings with oil and at a second pressure say
  * @param comparable whether areas could be computed for all of them; otherwise only a ranking within the engine
  */
 public record LeakdownAnalysis(
@@ -21,7 +23,7 @@ public record LeakdownAnalysis(
         boolean comparable,
         List<ReadingFault> faults,
         List<CrossCheck> crossChecks,
-        List<String> passes,
+        List<Finding> passes,
         List<TesterReading> byTester)
         implements Worded {
     public static final LeakdownAnalysis NONE =

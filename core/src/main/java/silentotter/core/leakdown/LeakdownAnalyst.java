@@ -79,7 +79,7 @@ public final class LeakdownAnalyst {
                 comparable,
                 LeakdownFaults.in(engine, counting, cylinders),
                 checks,
-                Passes.read(counting, ambient.pressure()),
+                PassRules.read(counting, ambient.pressure()),
                 byTester());
     }
 

@@ -10,10 +10,11 @@ public final class LeakdownWork {
     private LeakdownWork() {}
 
     public static Said read(JobRecord record, Shop shop, Said before) {
-        return before.and(LeakdownAnalyst.analyse(
+        LeakdownAnalysis analysis = LeakdownAnalyst.analyse(
                 record.engine(),
                 record.ambient(),
                 record.all(LeakdownReading.class),
-                before.of(CompressionBeside.class, CompressionBeside.NONE)));
+                before.of(CompressionBeside.class, CompressionBeside.NONE));
+        return before.and(analysis).found(analysis.passes());
     }
 }

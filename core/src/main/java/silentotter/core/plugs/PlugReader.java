@@ -12,16 +12,11 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import silentotter.core.engine.Bank;
 import silentotter.core.engine.Bank.BankSide;
-import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.FiringOrder;
-import silentotter.core.fault.Fault;
-import silentotter.core.finding.Statement;
-import silentotter.core.finding.Statement.Urgency;
-import silentotter.core.finding.Weight;
+import silentotter.core.finding.Finding;
 import silentotter.core.intake.Intake;
-import silentotter.core.intake.Intake.History;
 import silentotter.core.plugs.PlugSet.HeatRange;
 import silentotter.core.wording.Say;
 
@@ -47,22 +42,22 @@ public final class PlugReader {
     }
 
     private PlugReading reading() {
-        List<Statement> statements = new ArrayList<>(setStatements());
+        List<Finding> findings = new ArrayList<>(setFindings());
         Map<CylinderNumber, GapGrowth> growth = new TreeMap<>();
         new TreeMap<>(tray.plugs()).forEach((number, plug) -> {
             CylinderNumber cylinder = CylinderNumber.of(number);
-            PlugSeen seen = new PlugSeen(plug, tray.set(), engine, intake, isOdd(cylinder));
+            PlugSeen seen = new PlugSeen(plug, tray.set(), engine, intake, isOdd(cylinder), isHeaviest(plug));
             seen.growth().ifPresent(g -> growth.put(cylinder, g));
             PlugRules.TABLE.stream()
                     .flatMap(r -> r.about(seen, "PLUGS", List.of(cylinder)).stream())
                     .map(s -> plug.contaminatedBy().map(s::contaminatedBy).orElse(s))
                     .map(this::youngPlugsSayLittle)
-                    .forEach(statements::add);
+                    .forEach(findings::add);
         });
-        return new PlugReading(looks, growth, setInWords(), notes(), statements);
+        return new PlugReading(looks, growth, setInWords(), notes(), findings);
     }
 
-    private Statement youngPlugsSayLittle(Statement s) {
+    private Finding youngPlugsSayLittle(Finding s) {
         return tray.set().isNew() && s.fullReadingOnly() ? s.weakened("They are nearly new, so it weighs less.") : s;
     }
 
@@ -75,6 +70,16 @@ public final class PlugReader {
                 .filter(e -> e.getValue() * 2 > looks.size())
                 .map(Map.Entry::getKey)
                 .findFirst();
+    }
+
+    /** Whether much of something lies on this plug and little of it on the others: at least two of them, and never much. */
+    private boolean isHeaviest(Plug plug) {
+        List<Plug> alike = tray.plugs().values().stream()
+                .filter(p -> p.deposit().isPresent() && p.deposit().equals(plug.deposit()))
+                .toList();
+        return plug.has(DepositAmount.HEAVY)
+                && alike.stream().filter(p -> p.has(DepositAmount.HEAVY)).count() == 1
+                && alike.stream().filter(p -> p.has(DepositAmount.LIGHT)).count() >= 2;
     }
 
     private boolean isOdd(CylinderNumber cylinder) {
@@ -131,89 +136,22 @@ public final class PlugReader {
         return a.size() == b.size() && a.containsAll(b);
     }
 
-    private List<Statement> setStatements() {
-        List<Statement> result = new ArrayList<>();
+    private List<Finding> setFindings() {
+        List<Finding> result = new ArrayList<>();
         boolean whole =
                 looks.size() >= 2 && looks.size() == engine.arrangement().count();
         if (whole && odd().isEmpty()) {
-            allAlike(common().orElseThrow()).ifPresent(result::add);
+            PlugSetRules.SetSeen seen = new PlugSetRules.SetSeen(common().orElseThrow(), engine, intake);
+            PlugSetRules.ALIKE.forEach(r -> r.about(seen, "PLUGS", List.of()).ifPresent(result::add));
         }
         List<CylinderNumber> washed = with(PlugLook.WASHED);
         washed.stream()
                 .flatMap(a -> engine.arrangement().neighbours(a).stream()
                         .filter(b -> b.compareTo(a) > 0 && washed.contains(b))
                         .map(b -> List.of(a, b)))
-                .forEach(pair -> result.add(statement(
-                        "plugs-washed-neighbours",
-                        pair,
-                        "Two neighbours washed clean: the gasket or the head between them.",
-                        "Water reaches both and they share the joint.",
-                        Weight.of(4),
-                        List.of(Fault.COOLANT_ENTRY, Fault.GASKET_BETWEEN),
-                        Optional.of("Pressure test with a camera; leak-down on one, listening at the other."),
-                        false)));
+                .forEach(pair ->
+                        PlugSetRules.WASHED_PAIR.about(washed, "PLUGS", pair).ifPresent(result::add));
         return result;
-    }
-
-    private Optional<Statement> allAlike(PlugLook look) {
-        return switch (look) {
-            case OIL_WET ->
-                engine.cycle() == Cycle.TWO_STROKE
-                        ? Optional.empty()
-                        : Optional.of(statement(
-                                "plugs-all-oily",
-                                List.of(),
-                                "Oil on all alike: something they share.",
-                                "Ventilation, turbocharger seal or even wear reaches all cylinders; one ring does not.",
-                                Weight.of(3),
-                                List.of(Fault.VENTILATION, Fault.TURBO_SEAL, Fault.EVEN_WEAR),
-                                Optional.of("Lead the ventilation away, clean plugs in, run, look again."),
-                                false));
-            case ASH ->
-                Optional.of(statement(
-                        "plugs-all-ash",
-                        List.of(),
-                        "Long oil use on all alike, or an additive.",
-                        "Ash on every plug: even wear, stems or ventilation; an additive in the fuel leaves it too.",
-                        Weight.of(intake.had(History.FUEL_ADDITIVE) ? 1.2 : 2),
-                        List.of(Fault.EVEN_WEAR, Fault.STEM_SEAL, Fault.VENTILATION),
-                        Optional.of("Measure the oil use; ask what was in the fuel."),
-                        false));
-            case SOOT ->
-                Optional.of(statement(
-                        "plugs-all-soot",
-                        List.of(),
-                        "Soot on all alike: mixture, air filter, heat range or idling.",
-                        "One cylinder's fault does not blacken all.",
-                        Weight.of(2),
-                        List.of(intake.had(History.LONG_IDLING) ? Fault.DUTY : Fault.RICH),
-                        Optional.of("Air filter first; then run it warm under load and look again."),
-                        true));
-            case FUEL_WET ->
-                Optional.of(statement(
-                        "plugs-all-fuel",
-                        List.of(),
-                        "All wet with fuel: flooded, or no spark at all.",
-                        "Every plug alike.",
-                        Weight.of(3),
-                        List.of(Fault.RICH, Fault.IGNITION),
-                        Optional.of("Dry them, check for spark, crank with the throttle open."),
-                        false));
-            default -> Optional.empty();
-        };
-    }
-
-    private static Statement statement(
-            String rule,
-            List<CylinderNumber> cylinders,
-            String says,
-            String because,
-            Weight weight,
-            List<Fault> suspects,
-            Optional<String> tellApart,
-            boolean fullReadingOnly) {
-        return new Statement(
-                rule, "PLUGS", cylinders, says, because, weight, suspects, tellApart, Urgency.NONE, fullReadingOnly);
     }
 
     private List<CylinderNumber> with(PlugLook look) {

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.wording.Worded;
 
 /**
@@ -20,12 +20,12 @@ public record PlugReading(
         Map<CylinderNumber, GapGrowth> growth,
         Optional<String> set,
         List<String> notes,
-        List<Statement> statements)
+        List<Finding> findings)
         implements Worded {
 
-    /** The statements that a school makes. */
-    public List<Statement> of(PlugSchool school) {
-        return statements.stream()
+    /** The findings that a school makes. */
+    public List<Finding> of(PlugSchool school) {
+        return findings.stream()
                 .filter(s -> school == PlugSchool.FULL_READING || !s.fullReadingOnly())
                 .toList();
     }

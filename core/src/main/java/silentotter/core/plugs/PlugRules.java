@@ -3,6 +3,7 @@ package silentotter.core.plugs;
 import static silentotter.core.fault.Fault.BROKEN;
 import static silentotter.core.fault.Fault.COOLANT_ENTRY;
 import static silentotter.core.fault.Fault.DUTY;
+import static silentotter.core.fault.Fault.EVEN_WEAR;
 import static silentotter.core.fault.Fault.EXHAUST_WATER;
 import static silentotter.core.fault.Fault.IGNITION;
 import static silentotter.core.fault.Fault.KNOCK;
@@ -17,8 +18,8 @@ import static silentotter.core.fault.Fault.STEM_SEAL;
 import static silentotter.core.fault.Fault.VENTILATION;
 
 import java.util.List;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Rule;
-import silentotter.core.finding.Statement;
 import silentotter.core.intake.Intake.History;
 import silentotter.core.plugs.Plug.Damage;
 import silentotter.core.plugs.Plug.ElectrodeWear;
@@ -123,6 +124,14 @@ public final class PlugRules {
                     .pointsTo(3, OIL_CONTROL, STEM_SEAL)
                     .toldApartBy("Was an additive in the fuel? Coolant washes clean and stains; ash crusts."),
             Rule.<PlugSeen>of(
+                            "plug-ash-heaviest",
+                            p -> p.look(PlugLook.ASH) && p.heaviest(),
+                            "Much more ash here than on its sisters: the oil gets in here.",
+                            "What all share leaves as much on each; this one has its own.")
+                    .pointsTo(4, OIL_CONTROL, STEM_SEAL)
+                    .rarer(0.6, VENTILATION, EVEN_WEAR)
+                    .toldApartBy("Camera on crown and valve backs of this cylinder."),
+            Rule.<PlugSeen>of(
                             "plug-one-sided",
                             p -> p.plug().has(DepositSide.INTAKE_SIDE)
                                     && (p.look(PlugLook.ASH) || p.look(PlugLook.OIL_WET)),
@@ -221,7 +230,7 @@ public final class PlugRules {
     private PlugRules() {}
 
     /** Every line of the table, to be reviewed. */
-    public static List<Statement> lines() {
+    public static List<Finding> lines() {
         return TABLE.stream().map(Rule::line).toList();
     }
 }

@@ -8,8 +8,13 @@ import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.History;
 import silentotter.core.plugs.PlugSet.PlugMake;
 
-/** A plug together with everything that changes how it is read: engine, use, age, and its sisters. */
-record PlugSeen(Plug plug, PlugSet set, Engine engine, Intake intake, boolean alone) {
+/**
+ * A plug together with everything that changes how it is read: engine, use, age, and its sisters.
+ *
+ * @param alone whether it looks unlike the rest of the set
+ * @param heaviest whether much lies on it where the same lies thinly on its sisters
+ */
+record PlugSeen(Plug plug, PlugSet set, Engine engine, Intake intake, boolean alone, boolean heaviest) {
     boolean injected() {
         return engine.traits()
                 .fuelSystem()

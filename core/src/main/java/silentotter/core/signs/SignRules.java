@@ -19,8 +19,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import silentotter.core.finding.Contamination;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Rule;
-import silentotter.core.finding.Statement;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.signs.BreatherSigns.AirBox;
 import silentotter.core.signs.BreatherSigns.BreatherOil;
@@ -343,7 +343,7 @@ public final class SignRules {
     private SignRules() {}
 
     /** Every line of the tables, to be reviewed. */
-    public static List<Statement> lines() {
+    public static List<Finding> lines() {
         return Stream.<List<? extends Rule<?>>>of(OIL, COOLANT, AROUND, LEAKS, SMOKE)
                 .flatMap(List::stream)
                 .map(Rule::line)
@@ -351,8 +351,8 @@ public final class SignRules {
     }
 
     /** Everything that the signs say; what was spoiled weighs little. */
-    public static List<Statement> read(Signs signs) {
-        List<Statement> result = new ArrayList<>();
+    public static List<Finding> read(Signs signs) {
+        List<Finding> result = new ArrayList<>();
         apply(OIL, signs.oil(), "SIGNS", signs.oil().contaminatedBy(), result);
         apply(COOLANT, signs.coolant(), "SIGNS", signs.coolant().contaminatedBy(), result);
         apply(AROUND, signs, "SIGNS", Optional.empty(), result);
@@ -362,7 +362,7 @@ public final class SignRules {
     }
 
     private static <T> void apply(
-            List<Rule<T>> table, T seen, String source, Optional<Contamination> by, List<Statement> into) {
+            List<Rule<T>> table, T seen, String source, Optional<Contamination> by, List<Finding> into) {
         table.stream()
                 .flatMap(r -> r.about(seen, source, List.of()).stream())
                 .map(s -> by.map(s::contaminatedBy).orElse(s))

@@ -12,10 +12,10 @@ import silentotter.core.engine.SourcedLimit;
 import silentotter.core.engine.Traits;
 import silentotter.core.engine.Traits.Induction;
 import silentotter.core.fault.Fault;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Judged;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
-import silentotter.core.finding.Statement;
 import silentotter.core.job.JobRecord;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
@@ -155,12 +155,12 @@ class BlowbySchoolsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
-        Statement turbo = Crankcase.said(job(boosted, MakerLimits.UNKNOWN), digital(BlowbyPoint.IDLE, 900))
+        Finding turbo = Crankcase.said(job(boosted, MakerLimits.UNKNOWN), digital(BlowbyPoint.IDLE, 900))
                 .findings()
                 .get(0);
         assertThat(turbo.suspects()).contains(Fault.TURBO_SEAL);
         assertThat(turbo.tellApart().orElseThrow()).contains("imitate");
-        Statement plain = Crankcase.said(Bench.inline(4).record(), digital(BlowbyPoint.IDLE, 900))
+        Finding plain = Crankcase.said(Bench.inline(4).record(), digital(BlowbyPoint.IDLE, 900))
                 .findings()
                 .get(0);
         assertThat(plain.suspects()).doesNotContain(Fault.TURBO_SEAL);

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
-import silentotter.core.finding.Statement;
 import silentotter.core.input.Problems;
 import silentotter.core.job.JobRecord;
 import silentotter.core.job.Observation;
@@ -133,6 +133,6 @@ final class Crankcase {
     }
 
     static List<String> rules(Said said) {
-        return said.findings().stream().map(Statement::rule).toList();
+        return said.findings().stream().map(Finding::rule).toList();
     }
 }

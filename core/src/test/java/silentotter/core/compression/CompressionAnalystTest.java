@@ -235,6 +235,25 @@ class CompressionAnalystTest {
     }
 
     @Test
+    void theShapeOfALowCylinderIsALittleEvidenceAndOfALevelOneNone() {
+        Bench climbing = Bench.inline(4)
+                .dry(
+                        reading(1, 1, false, 0, 720, 1000, 1110, 1160, 1180, 1195, 1200),
+                        reading(2, 2, false, 0, 460, 995, 1105, 1150, 1175, 1190, 1195),
+                        reading(3, 3, false, 0, 380, 560, 680, 760, 820, 850, 860),
+                        reading(4, 4, false, 0, 715, 995, 1105, 1150, 1175, 1190, 1195));
+        assertThat(BuildUpRules.read(climbing.analyse())).singleElement().satisfies(f -> {
+            assertThat(f.rule()).isEqualTo("build-up-climbs");
+            assertThat(f.cylinders()).containsExactly(CylinderNumber.of(3));
+            assertThat(f.ratios().values()).allMatch(r -> r >= 0.5 && r <= 2);
+        });
+        assertThat(climbing.diagnose().findings())
+                .filteredOn(f -> f.id().startsWith("rule:build-up-climbs"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.evidence()).isNotEmpty());
+    }
+
+    @Test
     void aWetRiseBeyondTheOilsVolumeSaysRings() {
         CompressionAnalysis a = Bench.inline(4)
                 .dry(1200, 1190, 850, 1210)

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import silentotter.core.crankcase.CrankcaseHold.BubblePlace;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 
 class HoldRulesTest {
     private static Optional<HoldRun> run(double start, double end, double seconds) {
@@ -36,10 +36,10 @@ class HoldRulesTest {
                 .isBetween(0.1, 0.9);
 
         CrankcaseHold leaking = new CrankcaseHold(run(40, 20, 60), Optional.empty(), Map.of(), Map.of());
-        assertThat(HoldRules.read(leaking)).extracting(Statement::rule).containsExactly("hold-pressure-leaks");
+        assertThat(HoldRules.read(leaking)).extracting(Finding::rule).containsExactly("hold-pressure-leaks");
 
         CrankcaseHold lip = new CrankcaseHold(run(40, 38, 60), run(40, 20, 60), Map.of(), Map.of());
-        assertThat(HoldRules.read(lip)).extracting(Statement::rule).contains("hold-vacuum-only");
+        assertThat(HoldRules.read(lip)).extracting(Finding::rule).contains("hold-vacuum-only");
         assertThat(weight(lip, "hold-vacuum-only")).isGreaterThan(3);
         assertThat(weight(lip, "hold-pressure-tight"))
                 .as("one tight way does not unsay the other")

@@ -60,7 +60,7 @@ class OddRoundsTest {
             assertThat(step.minutes()).isNotNegative();
             assertThat(step.text()).isNotBlank();
         });
-        Set<String> ids = d.findings().stream().map(Finding::id).collect(Collectors.toSet());
+        Set<String> ids = d.findings().stream().map(WeighedFinding::id).collect(Collectors.toSet());
         assertThat(ids).as("%s: findings have names of their own", round).hasSameSizeAs(d.findings());
         assertThat(ids).as(round).containsAll(d.reasons());
         assertThat(d.measuring()).as(round).allSatisfy(m -> {
@@ -92,7 +92,7 @@ class OddRoundsTest {
                 .orElse(0);
         assertThat(members).as("%s: a member is in its row", which).isLessThanOrEqualTo(s.probability() + 1e-6);
         double entries = 0;
-        for (Finding f : d.findings()) {
+        for (WeighedFinding f : d.findings()) {
             assertThat(f.evidence()).as(which).allSatisfy(e -> {
                 assertThat(e.decibans()).isFinite();
                 assertThat(e.suspect()).isBetween(0, d.suspects().size() - 1);

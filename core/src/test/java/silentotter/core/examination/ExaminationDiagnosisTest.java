@@ -22,9 +22,11 @@ import silentotter.core.inside.CylinderInside.Crown;
 import silentotter.core.inside.CylinderInside.ExhaustFace;
 import silentotter.core.inside.CylinderInside.IntakeBack;
 import silentotter.core.intake.Intake;
+import silentotter.core.intake.Intake.ComplaintKind;
 import silentotter.core.intake.Intake.History;
 import silentotter.core.intake.KnownWeakness;
 import silentotter.core.interpretation.Interpretation;
+import silentotter.core.plugs.DepositAmount;
 import silentotter.core.plugs.Plug;
 import silentotter.core.plugs.Plugs;
 import silentotter.core.signs.Seen;
@@ -193,9 +195,9 @@ class ExaminationDiagnosisTest {
                 Seen.smoke(SmokeMoment.START_AFTER_STANDING, SmokeColour.BLUE, SmokeLasting.PUFF),
                 Map.of(),
                 Intake.EMPTY);
-        assertThat(Bench.inline(2).twoStroke().interpret(puff).seen().statements())
+        assertThat(Bench.inline(2).twoStroke().interpret(puff).seen().findings())
                 .isEmpty();
-        assertThat(Bench.inline(2).interpret(puff).seen().statements()).hasSize(1);
+        assertThat(Bench.inline(2).interpret(puff).seen().findings()).hasSize(1);
     }
 
     @Test
@@ -209,5 +211,55 @@ class ExaminationDiagnosisTest {
         Signs puff = Seen.smoke(SmokeMoment.START_AFTER_STANDING, SmokeColour.NONE, null);
         assertThat(LossyStep.START_COLD.missing(engine, seen(puff, Map.of(), Intake.EMPTY)))
                 .noneMatch(m -> m.startsWith("Smoke"));
+    }
+
+    @Test
+    void aHeavyPlugAmongLightOnesHasItsOwnOil() {
+        Plug light = Plugs.ash(DepositAmount.LIGHT);
+        Plug heavy = Plugs.ash(DepositAmount.HEAVY);
+        Bench bench = Bench.inline(4).dry(1300, 1290, 1310, 1295);
+        Diagnosis one = diagnose(bench, plugs(light, light, heavy, light));
+        Diagnosis all = diagnose(bench, plugs(light, light, light, light));
+        assertThat(localOil(one, 3)).isGreaterThan(2 * localOil(all, 3));
+        assertThat(diagnose(bench, plugs(heavy, light, heavy, light)).findings())
+                .as("two heavy ones are no longer one among light ones")
+                .noneMatch(f -> f.id().contains("plug-ash-heaviest"));
+    }
+
+    private static double localOil(Diagnosis d, int cylinder) {
+        return family(d, Family.OIL_ENTRY).members().stream()
+                .filter(m -> m.cylinders().contains(CylinderNumber.of(cylinder)))
+                .mapToDouble(Suspect.SuspectMember::probability)
+                .sum();
+    }
+
+    @Test
+    void aTwoStrokeThatBogsOnOpeningMayDrawAirBelow() {
+        Bench bench = Bench.inline(2).twoStroke().dry(900, 890);
+        double told = crankcaseAir(bench, Map.of(ComplaintKind.SAGS, true));
+        double denied = crankcaseAir(bench, Map.of(ComplaintKind.SAGS, false));
+        double notAsked = crankcaseAir(bench, Map.of());
+        assertThat(told).isGreaterThan(2 * notAsked);
+        assertThat(denied).isLessThan(0.8 * notAsked);
+    }
+
+    private static double crankcaseAir(Bench bench, Map<ComplaintKind, Boolean> complaints) {
+        Intake intake = new Intake(
+                Optional.empty(),
+                complaints,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return family(diagnose(bench, seen(Signs.EMPTY, Map.of(), intake)), Family.CRANKCASE_AIR)
+                .probability();
     }
 }

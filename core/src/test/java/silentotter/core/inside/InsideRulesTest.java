@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import silentotter.core.finding.Contamination;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.inside.CylinderInside.BoreWall;
 import silentotter.core.inside.CylinderInside.Crown;
 import silentotter.core.inside.CylinderInside.ExhaustFace;
@@ -38,7 +38,7 @@ class InsideRulesTest {
     }
 
     private static List<String> rules(CylinderInside inside) {
-        return InsideRules.read(Map.of(3, inside)).stream().map(Statement::rule).toList();
+        return InsideRules.read(Map.of(3, inside)).stream().map(Finding::rule).toList();
     }
 
     static Stream<Arguments> lookAlikes() {

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import silentotter.core.fault.Fault;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.intake.Intake.AirFilter;
 import silentotter.core.intake.Intake.ComplaintKind;
 import silentotter.core.intake.Intake.History;
@@ -62,7 +62,7 @@ class IntakeRulesTest {
         }
 
         List<String> rules() {
-            return IntakeRules.read(made()).stream().map(Statement::rule).toList();
+            return IntakeRules.read(made()).stream().map(Finding::rule).toList();
         }
     }
 

@@ -12,7 +12,7 @@ import silentotter.core.compression.Bench;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.MakerLimits;
 import silentotter.core.engine.SourcedLimit;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.quantity.Length;
 import silentotter.core.valves.ClearanceRules;
 import silentotter.core.valves.CylinderClearances;
@@ -45,7 +45,7 @@ class ClearanceRulesTest {
                 bare.oil());
     }
 
-    private static List<Statement> read(Double specified, double measured, ClearanceState at) {
+    private static List<Finding> read(Double specified, double measured, ClearanceState at) {
         return ClearanceRules.read(
                 engine(specified),
                 new ValveClearances(

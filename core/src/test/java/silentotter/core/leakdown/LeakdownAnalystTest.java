@@ -14,6 +14,7 @@ import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.FiringOrder;
+import silentotter.core.finding.Finding;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.instruments.LeakdownTester;
 import silentotter.core.instruments.LeakdownTester.TesterKind;
@@ -204,7 +205,21 @@ class LeakdownAnalystTest {
     void wetAndTwoPressurePassesSayTheirOwn() {
         LeakdownAnalysis wet =
                 Bench.inline(4).leakdown(made(on(1, 50), on(1, 15).kind(LeakdownKind.WET)));
-        assertThat(wet.passes()).singleElement().asString().contains("the oil sealed the rings");
+        assertThat(wet.passes()).singleElement().satisfies(f -> {
+            assertThat(f.rule()).isEqualTo("leakdown-wet-falls");
+            assertThat(f.cylinders()).containsExactly(CylinderNumber.of(1));
+            assertThat(f.because()).startsWith("Cylinder {cyl:1}: with oil on the crown 15 % instead of 50 %.");
+        });
+        assertThat(Bench.inline(4)
+                        .leakdown(made(on(1, 50), on(1, 49).kind(LeakdownKind.WET)))
+                        .passes())
+                .extracting(Finding::rule)
+                .containsExactly("leakdown-wet-stays");
+        assertThat(Bench.inline(4)
+                        .leakdown(made(on(1, 6), on(1, 6).kind(LeakdownKind.WET)))
+                        .passes())
+                .as("a leak that oil could not change much")
+                .isEmpty();
 
         LeakdownTester low = new LeakdownTester(
                 "low",
@@ -222,6 +237,6 @@ class LeakdownAnalystTest {
                 .leakdown(made(
                         on(1, 40),
                         on(1, holes.percent(holes.settlesAt(area))).with(low).kind(LeakdownKind.LOW_PRESSURE)));
-        assertThat(hole.passes()).singleElement().asString().endsWith("The same area: a hole.");
+        assertThat(hole.passes()).extracting(Finding::says).containsExactly("The same area: a hole.");
     }
 }

@@ -12,10 +12,10 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.engine.OilData;
+import silentotter.core.finding.Finding;
 import silentotter.core.finding.Judged;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
-import silentotter.core.finding.Statement;
 import silentotter.core.input.Problems;
 import silentotter.core.interpretation.Interpreter;
 import silentotter.core.job.JobRecord;
@@ -409,8 +409,8 @@ class OilLogTest {
                 Notebook.engine(Notebook.SPAN_MM, Notebook.SPAN_L),
                 bare.job(),
                 new ArrayList<>(Notebook.entries(byKm)));
-        List<Statement> said = Interpreter.interpret(record, Shop.USUAL).said().findings();
-        assertThat(said).extracting(Statement::rule).contains("oil-use-high");
+        List<Finding> said = Interpreter.interpret(record, Shop.USUAL).said().findings();
+        assertThat(said).extracting(Finding::rule).contains("oil-use-high");
         assertThat(Optional.of(said).get()).noneMatch(s -> s.rule().equals("oil-use-sound"));
     }
 }

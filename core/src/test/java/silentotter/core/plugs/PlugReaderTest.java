@@ -22,7 +22,7 @@ import silentotter.core.engine.Traits.FuelSystem;
 import silentotter.core.engine.UsualEngines;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.Contamination;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.History;
 import silentotter.core.plugs.Plug.Damage;
@@ -88,8 +88,8 @@ class PlugReaderTest {
     }
 
     private static List<String> rules(Engine engine, Intake intake, PlugTray tray) {
-        return PlugReader.read(engine, intake, tray).statements().stream()
-                .map(Statement::rule)
+        return PlugReader.read(engine, intake, tray).findings().stream()
+                .map(Finding::rule)
                 .toList();
     }
 
@@ -192,14 +192,14 @@ class PlugReaderTest {
 
         Engine boat = engine(Layout.INLINE, 4, FuelSystem.CARBURETTOR, Exhaust.WET, Cycle.FOUR_STROKE);
         assertThat(PlugReader.read(boat, Intake.EMPTY, Plugs.tray(Plugs.washed()))
-                        .statements()
+                        .findings()
                         .get(0)
                         .suspects())
                 .containsExactlyInAnyOrder(Fault.COOLANT_ENTRY, Fault.EXHAUST_WATER);
 
         Engine twoStroke = engine(Layout.INLINE, 2, FuelSystem.CARBURETTOR, Exhaust.WET, Cycle.TWO_STROKE);
         assertThat(PlugReader.read(twoStroke, Intake.EMPTY, Plugs.tray(Plugs.oily()))
-                        .statements()
+                        .findings()
                         .get(0)
                         .suspects())
                 .containsExactly(Fault.MIXTURE_OIL);
@@ -209,7 +209,7 @@ class PlugReaderTest {
     void useAndAdditivesChangeWhatAPlugSays() {
         Plug soot = plug().deposit(Deposit.SOFT_SOOT).made();
         assertThat(rules(four(), told(History.LONG_IDLING), Plugs.tray(soot, soot, soot, soot)))
-                .contains("plug-soot-duty", "plugs-all-soot")
+                .contains("plug-soot-duty", "plugs-all-soot-idling")
                 .doesNotContain("plug-soot");
         assertThat(rules(four(), told(History.LONG_IDLING), Plugs.tray(tan(), tan(), soot, tan())))
                 .contains("plug-soot")
@@ -236,7 +236,7 @@ class PlugReaderTest {
         PlugReading side =
                 PlugReader.read(four(), Intake.EMPTY, Plugs.tray(tan(), Plugs.washed(), Plugs.washed(), tan()));
         assertThat(side.set().orElseThrow()).contains("side by side");
-        assertThat(side.statements())
+        assertThat(side.findings())
                 .filteredOn(s -> s.rule().equals("plugs-washed-neighbours"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.suspects()).contains(Fault.GASKET_BETWEEN));
@@ -247,7 +247,7 @@ class PlugReaderTest {
     @Test
     void oilOnAllAlikeIsSomethingTheyShare() {
         Plug[] all = {Plugs.oily(), Plugs.oily(), Plugs.oily(), Plugs.oily()};
-        assertThat(PlugReader.read(four(), Intake.EMPTY, Plugs.tray(all)).statements())
+        assertThat(PlugReader.read(four(), Intake.EMPTY, Plugs.tray(all)).findings())
                 .filteredOn(s -> s.rule().equals("plugs-all-oily"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.suspects()).contains(Fault.VENTILATION, Fault.EVEN_WEAR));
@@ -262,9 +262,9 @@ class PlugReaderTest {
                 four(),
                 Intake.EMPTY,
                 Plugs.tray(tan(), plug().shade(Shade.WHITE).made(), Plugs.oily(), tan()));
-        assertThat(r.of(PlugSchool.FULL_READING)).extracting(Statement::rule).contains("plug-pale", "plug-oil-wet");
+        assertThat(r.of(PlugSchool.FULL_READING)).extracting(Finding::rule).contains("plug-pale", "plug-oil-wet");
         assertThat(r.of(PlugSchool.EVENNESS_ONLY))
-                .extracting(Statement::rule)
+                .extracting(Finding::rule)
                 .contains("plug-oil-wet")
                 .doesNotContain("plug-pale", "plug-sound");
         assertThat(r.set()).isPresent();
@@ -275,8 +275,8 @@ class PlugReaderTest {
         Plug spoiled = plug().wet(Wetness.WET_STAYS_OILY)
                 .spoiledBy(Contamination.POURED_OIL)
                 .made();
-        Statement s = PlugReader.read(four(), Intake.EMPTY, Plugs.tray(spoiled))
-                .statements()
+        Finding s = PlugReader.read(four(), Intake.EMPTY, Plugs.tray(spoiled))
+                .findings()
                 .get(0);
         assertThat(s.weight().likelihoodRatio()).isLessThan(1.6);
         assertThat(s.because()).contains("Spoiled by oil poured in before");
@@ -289,7 +289,7 @@ class PlugReaderTest {
 
     private static double weight(PlugTray tray) {
         return PlugReader.read(four(), Intake.EMPTY, tray)
-                .statements()
+                .findings()
                 .get(0)
                 .weight()
                 .likelihoodRatio();

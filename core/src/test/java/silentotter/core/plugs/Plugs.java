@@ -16,6 +16,7 @@ import silentotter.core.plugs.PlugSet.PlugMake;
 public final class Plugs {
     private Shade shade;
     private Deposit deposit;
+    private DepositAmount amount;
     private DepositSide side;
     private Wetness wetness;
     private NoseSurface surface;
@@ -42,6 +43,13 @@ public final class Plugs {
     /** Pale crusty ash. */
     public static Plug ash() {
         return plug().deposit(Deposit.ASH).made();
+    }
+
+    /** Ash of which somebody said how much there is. */
+    public static Plug ash(DepositAmount much) {
+        Plugs plug = plug().deposit(Deposit.ASH);
+        plug.amount = much;
+        return plug.made();
     }
 
     static Plug washed() {
@@ -113,7 +121,7 @@ public final class Plugs {
                 Optional.ofNullable(shade),
                 Optional.empty(),
                 Optional.ofNullable(deposit),
-                Optional.empty(),
+                Optional.ofNullable(amount),
                 Optional.empty(),
                 Optional.ofNullable(side),
                 Optional.ofNullable(wetness),

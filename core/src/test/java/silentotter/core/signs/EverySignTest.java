@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.signs.BreatherSigns.AirBox;
 import silentotter.core.signs.BreatherSigns.BreatherOil;
 import silentotter.core.signs.BreatherSigns.Ventilation;
@@ -136,7 +136,7 @@ class EverySignTest {
     @ParameterizedTest
     @MethodSource("signs")
     void aSignThatPointsSomewhereWeighsSomething(String rule, Signs seen) {
-        Statement s = SignRules.read(seen).stream()
+        Finding s = SignRules.read(seen).stream()
                 .filter(x -> x.rule().equals(rule))
                 .findFirst()
                 .orElseThrow();

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.Contamination;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.signs.CoolantSigns.CoolantLevel;
 import silentotter.core.signs.OilSigns.Metal;
 import silentotter.core.signs.OilSigns.Milky;
@@ -24,7 +24,7 @@ import silentotter.core.signs.Smoke.SmokeMoment;
 
 class SignRulesTest {
     private static List<String> rules(Signs signs) {
-        return SignRules.read(signs).stream().map(Statement::rule).toList();
+        return SignRules.read(signs).stream().map(Finding::rule).toList();
     }
 
     static Stream<Arguments> lookAlikes() {
@@ -78,13 +78,13 @@ class SignRulesTest {
                         Seen.oil(null, null, null, null, Metal.FLAKES),
                         Seen.milk(Milky.THROUGHOUT, false, null),
                         Seen.pressure(60, 2000)))
-                .allSatisfy(s -> assertThat(SignRules.read(s)).anyMatch(Statement::stopsRunning));
-        assertThat(SignRules.read(Seen.milk(Milky.CAP_ONLY, null, null))).noneMatch(Statement::stopsRunning);
+                .allSatisfy(s -> assertThat(SignRules.read(s)).anyMatch(Finding::stopsRunning));
+        assertThat(SignRules.read(Seen.milk(Milky.CAP_ONLY, null, null))).noneMatch(Finding::stopsRunning);
     }
 
     @Test
     void noSmokeDoesNotClearAnEngine() {
-        Statement none = SignRules.read(Seen.smoke(SmokeMoment.LOAD, SmokeColour.NONE, null))
+        Finding none = SignRules.read(Seen.smoke(SmokeMoment.LOAD, SmokeColour.NONE, null))
                 .get(0);
         assertThat(none.weight().likelihoodRatio()).isBetween(0.7, 0.9);
         assertThat(none.suspects()).contains(Fault.EVEN_WEAR);
@@ -92,7 +92,7 @@ class SignRulesTest {
 
     @Test
     void aFindingFromADirtyPanWeighsLittleAndSaysSo() {
-        Statement s = SignRules.read(Seen.oil(null, null, null, null, Metal.FLAKES, Contamination.DIRTY_PAN))
+        Finding s = SignRules.read(Seen.oil(null, null, null, null, Metal.FLAKES, Contamination.DIRTY_PAN))
                 .get(0);
         assertThat(s.weight().likelihoodRatio()).isLessThan(2);
         assertThat(s.because()).contains("dirty pan");

@@ -10,7 +10,7 @@ import silentotter.core.compression.CylinderResult;
 import silentotter.core.compression.WetResult;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
-import silentotter.core.finding.Statement;
+import silentotter.core.finding.Finding;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.leakdown.CylinderLeak;
 import silentotter.core.leakdown.Heard;
@@ -19,7 +19,7 @@ import silentotter.core.oil.OilAnalysis;
 import silentotter.core.wording.Say;
 
 /** Every finding of a job in one shape, by the name under which the model weighs it; the evidence comes later. */
-final class Findings {
+final class WeighedFindings {
     private static final String SOLID = "measured";
     private static final String SEEN = "seen";
     private static final String TOLD = "told, not seen";
@@ -27,16 +27,16 @@ final class Findings {
 
     private final Engine engine;
     private final Results results;
-    private final Map<String, Finding> all = new LinkedHashMap<>();
+    private final Map<String, WeighedFinding> all = new LinkedHashMap<>();
 
-    private Findings(Engine engine, Results results) {
+    private WeighedFindings(Engine engine, Results results) {
         this.engine = engine;
         this.results = results;
     }
 
     /** By id. What a rule says stands under the rule, or under the finding of the model that weighs it. */
-    static Map<String, Finding> of(Engine engine, Results results) {
-        Findings findings = new Findings(engine, results);
+    static Map<String, WeighedFinding> of(Engine engine, Results results) {
+        WeighedFindings findings = new WeighedFindings(engine, results);
         findings.gauges();
         findings.plugs();
         findings.engineWide();
@@ -224,6 +224,12 @@ final class Findings {
                 "Flakes of metal in the oil",
                 "No flakes in the oil",
                 "Flakes come from rings, a piston or bearings.");
+        sign(
+                "sags",
+                "INTAKE",
+                "Bogs when the throttle opens",
+                "Takes the throttle without bogging",
+                "Air that gets in past a crank seal or joint thins the mixture just then.");
     }
 
     private static Optional<String> rate(OilAnalysis oil) {
@@ -261,12 +267,13 @@ final class Findings {
             case "bubbles" -> s.bubbles();
             case "coolantLoss" -> s.coolantLoss();
             case "milky" -> s.milky();
+            case "sags" -> s.sags();
             default -> s.metal();
         };
     }
 
     private void rules() {
-        for (Statement s : results.statements()) {
+        for (Finding s : results.findings()) {
             String id = JudgedFindings.finding(s);
             if (!id.equals(JudgedFindings.id(s))) {
                 enrich(id, s);
@@ -274,23 +281,23 @@ final class Findings {
             }
             all.put(
                     id,
-                    new Finding(
+                    new WeighedFinding(
                             id,
-                            s.source(),
+                            s.station(),
                             s.cylinders(),
                             firstClause(s.because()),
                             s.says(),
                             s.because(),
                             Optional.empty(),
                             Optional.empty(),
-                            s.wasSpoiled() ? SPOILED : s.source().equals(IntakeRules.SOURCE) ? TOLD : SEEN,
+                            s.spoiled() ? SPOILED : s.station().equals(IntakeRules.SOURCE) ? TOLD : SEEN,
                             s.tellApart(),
                             s.stopsRunning(),
                             List.of()));
         }
         all.put(
                 JudgedFindings.COMPLAINT,
-                new Finding(
+                new WeighedFinding(
                         JudgedFindings.COMPLAINT,
                         "INTAKE",
                         List.of(),
@@ -306,16 +313,16 @@ final class Findings {
     }
 
     /** The words of a rule for what the model weighs. */
-    private void enrich(String model, Statement s) {
+    private void enrich(String model, Finding s) {
         List<String> ids = model.equals("plug")
                 ? s.cylinders().stream().map(c -> "plug" + (c.value() - 1)).toList()
                 : List.of(model);
         for (String id : ids) {
-            Finding own = all.get(id);
+            WeighedFinding own = all.get(id);
             if (own != null) {
                 all.put(
                         id,
-                        new Finding(
+                        new WeighedFinding(
                                 id,
                                 own.station(),
                                 own.cylinders(),
@@ -343,7 +350,7 @@ final class Findings {
             String reliability) {
         all.put(
                 id,
-                new Finding(
+                new WeighedFinding(
                         id,
                         station,
                         cylinder == null ? List.of() : List.of(cylinder),

@@ -1,21 +1,21 @@
-import type { Sheet, Statement } from '../api/client';
+import type { Sheet, Finding } from '../api/client';
 import { labelOf } from '../api/labelOf';
 
 interface Props {
   sheet: Sheet;
-  statements: Statement[];
+  findings: Finding[];
   /** What is said while there is nothing to say. */
   empty?: string;
 }
 
 /** What was seen says: each with its reason and its weight, what does not count in this shop set apart. */
-export function Statements({ sheet, statements, empty }: Props) {
-  if (statements.length === 0) {
+export function Findings({ sheet, findings, empty }: Props) {
+  if (findings.length === 0) {
     return empty ? <p className="text-soft">{empty}</p> : null;
   }
   return (
     <ul className="space-y-2" aria-label="What this says">
-      {statements.map((s) => (
+      {findings.map((s) => (
         <li
           key={s.rule + s.cylinders.join()}
           className={`break-inside-avoid border-l-4 pl-3 ${s.urgency === 'STOP_RUNNING' ? 'border-leak' : s.counts ? 'border-ink' : 'border-dotted border-metal text-soft'}`}
@@ -41,7 +41,7 @@ export function Statements({ sheet, statements, empty }: Props) {
   );
 }
 
-function weightInWords(s: Statement): string {
+function weightInWords(s: Finding): string {
   const capital = s.weightWords.charAt(0).toUpperCase() + s.weightWords.slice(1);
   return s.suspects.length === 0
     ? capital

@@ -18,7 +18,7 @@ import silentotter.core.wording.Worded;
  * @param stops whether the engine must not be run for it
  * @param evidence heaviest first
  */
-public record Finding(
+public record WeighedFinding(
         String id,
         String station,
         List<CylinderNumber> cylinders,
@@ -49,8 +49,8 @@ public record Finding(
         COMPUTED
     }
 
-    Finding with(List<Evidence> weighed) {
-        return new Finding(
+    WeighedFinding with(List<Evidence> weighed) {
+        return new WeighedFinding(
                 id, station, cylinders, seen, says, because, figure, against, reliability, tellApart, stops, weighed);
     }
 
