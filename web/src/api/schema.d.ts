@@ -964,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/plugs/swap": {
         parameters: {
             query?: never;
@@ -1124,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
+        put: operations["setCosts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1141,6 +1173,29 @@ export interface components {
             ambientKPa: number;
             /** Format: double */
             seaLevelReadingKPa: number;
+        };
+        Answer: {
+            actions: components["schemas"]["Option"][];
+            assumed: components["schemas"]["Assumption"][];
+            contradictions: components["schemas"]["Contradiction"][];
+            cylinders: {
+                [key: string]: components["schemas"]["CylinderVerdict"];
+            };
+            findings: components["schemas"]["WeighedFinding"][];
+            headline: components["schemas"]["Headline"];
+            littleTested: boolean;
+            measuring: components["schemas"]["DoubtedReading"][];
+            next: components["schemas"]["NextStep"][];
+            open: string[];
+            paths: components["schemas"]["EscapePath"][];
+            plan: components["schemas"]["Plan"];
+            reasons: string[];
+            stops: string[];
+            suspects: components["schemas"]["Suspect"][];
+            /** @enum {string} */
+            tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
+            untested: string[];
+            weakness?: string;
         };
         Assumption: {
             costs: string;
@@ -1436,6 +1491,27 @@ export interface components {
             level?: "HOLDS" | "FALLING_WITH_DRIP" | "FALLING_NO_DRIP";
             pressureCold?: boolean;
         };
+        CostsDocument: {
+            /** Format: double */
+            downtimePerHour?: number;
+            /** Format: double */
+            hourlyRate?: number;
+            missed: {
+                [key: string]: number;
+            };
+            work: {
+                [key: string]: components["schemas"]["WorkDocument"];
+            };
+        };
+        CostsView: {
+            missed: components["schemas"]["MissedCost"][];
+            own: components["schemas"]["CostsDocument"];
+            repairs: components["schemas"]["RepairCost"][];
+            /** Format: double */
+            usualDowntimePerHour: number;
+            /** Format: double */
+            usualHourlyRate: number;
+        };
         CrankPosition: {
             /** Format: int32 */
             cylinder: number;
@@ -1620,6 +1696,12 @@ export interface components {
             /** Format: double */
             times: number;
         };
+        Decision: {
+            options: components["schemas"]["Option"][];
+            says: string;
+            usualCosts: boolean;
+            worth?: string;
+        };
         Diagnosis: {
             assumed: components["schemas"]["Assumption"][];
             contradictions: components["schemas"]["Contradiction"][];
@@ -1792,6 +1874,7 @@ export interface components {
             };
             intake: components["schemas"]["Intake"];
             plugs: components["schemas"]["PlugTray"];
+            round: components["schemas"]["RoundChoices"];
             signs: components["schemas"]["Signs"];
             steps: {
                 [key: string]: string;
@@ -2120,6 +2203,15 @@ export interface components {
         Loaded: {
             jobIds: number[];
         };
+        MissedCost: {
+            because: string;
+            /** @enum {string} */
+            cause: "RING" | "BROKEN" | "EXHAUST_VALVE" | "INTAKE_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "WATER" | "GASKET" | "OIL_RING_HERE" | "STEM_SEAL_HERE" | "OIL_RINGS" | "STEM_SEALS" | "VENTILATION" | "OUTSIDE" | "EXHAUST_WATER" | "CRANKCASE_AIR" | "EVEN_WEAR" | "CAM_TIMING" | "ALL_ALIKE";
+            fault: string;
+            ofOneCylinder: boolean;
+            /** Format: double */
+            usual: number;
+        };
         Move: {
             /** Format: int32 */
             cylinder: number;
@@ -2177,11 +2269,14 @@ export interface components {
             number: number;
         };
         NextStep: {
+            /** Format: double */
+            gain: number;
             hazards: string[];
             /** Format: int32 */
             minutes: number;
             tests: components["schemas"]["NextTest"][];
             text: string;
+            urgent: boolean;
             why: string;
         };
         NextTest: {
@@ -2477,6 +2572,25 @@ export interface components {
             trials: components["schemas"]["StoredTrial"][];
             ways: components["schemas"]["Way"][];
         };
+        Option: {
+            /** @enum {string} */
+            action: "RETEST" | "RUN_ON" | "TRIAL" | "SERVICE" | "SEALS" | "HEAD_OFF" | "BOTTOM_END" | "EXCHANGE";
+            actionWords: string;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            cures: number;
+            /** Format: double */
+            expectedLoss: number;
+            forbidden?: string;
+            /** Format: double */
+            hours: number;
+            leaves: string[];
+            recommended: boolean;
+            says: string;
+            watch?: string;
+            withService: boolean;
+        };
         Page: {
             jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
@@ -2515,7 +2629,7 @@ export interface components {
             key: string;
             mediaType: string;
             /** @enum {string} */
-            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS";
+            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS" | "ROUND";
             takenAt: string;
         };
         Place: {
@@ -2525,6 +2639,39 @@ export interface components {
             band: number;
             /** Format: double */
             level: number;
+        };
+        Plan: {
+            decided?: string;
+            decision: components["schemas"]["Decision"];
+            excluded: ("LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL")[];
+            first: components["schemas"]["NextStep"][];
+            /** Format: double */
+            fixedOrderMinutes: number;
+            /** Format: double */
+            minutes: number;
+            steps: components["schemas"]["PlanStep"][];
+        };
+        PlanStep: {
+            capture: string[];
+            cylinders: number[];
+            /** Format: double */
+            gain: number;
+            hazards: string[];
+            /** Format: double */
+            minutes: number;
+            setUp: string[];
+            station: string;
+            /** @enum {string} */
+            test: "LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL";
+            testWords: string;
+            text: string;
+            why: string;
+        };
+        Planned: {
+            next: string;
+            plan: components["schemas"]["Plan"];
+            /** Format: int32 */
+            revision: number;
         };
         Plug: {
             /** @enum {string} */
@@ -2692,6 +2839,14 @@ export interface components {
             id: number;
             words: string;
         };
+        RepairCost: {
+            /** @enum {string} */
+            repair: "RETEST" | "RUN_ON" | "TRIAL" | "SERVICE" | "SEALS" | "HEAD_OFF" | "BOTTOM_END" | "EXCHANGE";
+            /** Format: double */
+            usualHours: number;
+            /** Format: double */
+            usualParts: number;
+        };
         Revision: {
             /** Format: int32 */
             revision: number;
@@ -2736,6 +2891,15 @@ export interface components {
             seenFrom: "FREE" | "FLYWHEEL";
             /** @enum {string} */
             turning: "CLOCKWISE" | "ANTICLOCKWISE";
+        };
+        RoundChoices: {
+            /** Format: double */
+            engineValue?: number;
+            excluded: {
+                [key: string]: boolean;
+            };
+            /** @enum {string} */
+            first?: "LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL";
         };
         SchoolOpinion: {
             cylinders: number[];
@@ -3199,6 +3363,12 @@ export interface components {
             /** Format: double */
             risePercent: number;
         };
+        WorkDocument: {
+            /** Format: double */
+            hours?: number;
+            /** Format: double */
+            parts?: number;
+        };
         blowbyShown: {
             blowby: components["schemas"]["BlowbyView"];
         };
@@ -3650,7 +3820,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Diagnosis"];
+                    "application/json": components["schemas"]["Answer"];
                 };
             };
         };
@@ -4842,6 +5012,28 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Planned"];
+                };
+            };
+        };
+    };
     swap: {
         parameters: {
             query?: never;
@@ -5155,6 +5347,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    costs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostsView"];
+                };
+            };
+        };
+    };
+    setCosts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CostsDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostsView"];
+                };
             };
         };
     };

@@ -28,7 +28,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import silentotter.app.json.Quantities;
 import silentotter.app.part.SheetPart;
-import silentotter.app.sheet.DiagnosisView;
+import silentotter.app.plan.AnswerView;
+import silentotter.app.plan.PlanView;
 import silentotter.app.sheet.SheetView;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
@@ -73,8 +74,11 @@ class ApiDescription {
                 if (raw == SheetView.class) {
                     return sheet(parts, context);
                 }
-                if (raw == DiagnosisView.class) {
-                    return context.resolve(new AnnotatedType(DiagnosisView.OF).resolveAsRef(true));
+                if (raw == AnswerView.class) {
+                    return context.resolve(new AnnotatedType(AnswerView.OF).resolveAsRef(true));
+                }
+                if (raw == PlanView.class) {
+                    return context.resolve(new AnnotatedType(PlanView.OF).resolveAsRef(true));
                 }
                 if (raw == CylinderNumber.class) {
                     return new IntegerSchema().format("int32");

@@ -26,7 +26,7 @@ class ArchitectureTest {
                     List.of("engine"),
                     List.of("job"),
                     List.of("sheet")),
-            List.of(List.of("demo")));
+            List.of(List.of("plan"), List.of("demo")));
 
     private static final Layers CORE = new Layers(
             "silentotter.core",
@@ -38,12 +38,14 @@ class ArchitectureTest {
                     List.of("wording", "job"),
                     List.of("fault"),
                     List.of("inference"),
+                    List.of("decision"),
                     List.of("finding")),
             List.of(
                     List.of("examination", "calculation"),
                     List.of("round"),
                     List.of("diagnosis"),
                     List.of("interpretation"),
+                    List.of("planning"),
                     List.of("hidden")));
 
     @ArchTest

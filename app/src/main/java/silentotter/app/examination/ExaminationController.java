@@ -26,7 +26,7 @@ record ExaminationController(Examinations examinations, Photos photos, Choices c
 
     record LeadingPlugSchool(PlugSchool school) {}
 
-    /** Merges a patch (RFC 7396) into one part: intake, signs, plugs, inside, crankcase or steps. */
+    /** Merges a patch (RFC 7396) into one part: intake, signs, plugs, inside, crankcase, valves, steps or round. */
     @PatchMapping("/api/jobs/{id}/examination/{part}")
     SheetView change(@PathVariable long id, @PathVariable String part, @RequestBody JsonNode patch) {
         examinations.change(id, jobs.engineOf(id), ExaminationPart.ofKey(part), patch);

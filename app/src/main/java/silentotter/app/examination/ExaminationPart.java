@@ -13,7 +13,8 @@ enum ExaminationPart {
     INSIDE("look inside"),
     CRANKCASE("crankcase hold"),
     VALVES("valve clearance"),
-    STEPS("step taken");
+    STEPS("step taken"),
+    ROUND("plan of the round");
 
     private final String words;
 

@@ -7,6 +7,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.shop.ShopMapper.Choice;
+import silentotter.app.storage.Documents;
+import silentotter.core.decision.CostsDocument;
 import silentotter.core.finding.Shop;
 import silentotter.core.inference.GaugeCurve;
 import silentotter.core.twin.CrankingSetup;
@@ -25,10 +27,12 @@ public class Choices {
 
     private final ShopMapper mapper;
     private final Journal journal;
+    private final Documents documents;
 
-    Choices(ShopMapper mapper, Journal journal) {
+    Choices(ShopMapper mapper, Journal journal, Documents documents) {
         this.mapper = mapper;
         this.journal = journal;
+        this.documents = documents;
     }
 
     /** The shop, as interpretations ask for it. */
@@ -37,7 +41,24 @@ public class Choices {
         return new Shop(
                 mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)),
                 curves::get,
-                gauges::get);
+                gauges::get,
+                costs().read());
+    }
+
+    /** What work costs here, as it was said. */
+    @Transactional(readOnly = true)
+    public CostsDocument costs() {
+        return mapper.costs()
+                .map(json -> documents.read(json, CostsDocument.class))
+                .orElse(CostsDocument.NONE);
+    }
+
+    /** @throws silentotter.core.input.InvalidInput with everything that is wrong, by field */
+    @Transactional
+    public void cost(CostsDocument costs) {
+        costs.read();
+        mapper.setCosts(documents.write(costs));
+        journal.touchedAllJobs();
     }
 
     /** The school that leads in its matter from now on; the others are shown beside it. */

@@ -1,6 +1,7 @@
 package silentotter.app.shop;
 
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -16,4 +17,12 @@ interface ShopMapper {
             insert into choice (matter, chosen) values (#{matter}, #{chosen})
             on conflict (matter) do update set chosen = excluded.chosen""")
     void choose(Choice choice);
+
+    @Select("select document from costs")
+    Optional<String> costs();
+
+    @Insert("""
+            insert into costs (id, document) values (1, #{document})
+            on conflict (id) do update set document = excluded.document""")
+    void setCosts(String document);
 }

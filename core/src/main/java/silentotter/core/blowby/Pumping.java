@@ -6,11 +6,11 @@ import silentotter.core.engine.Engine;
 import silentotter.core.engine.Layout;
 
 /** Engines whose pistons pump the crankcase: its volume changes by as much as they sweep together, each turn. */
-final class Pumping {
+public final class Pumping {
     private Pumping() {}
 
     /** Singles, twins and boxers; in the others one piston's way up is another's way down. */
-    static boolean pumps(Engine engine) {
+    public static boolean pumps(Engine engine) {
         return engine.arrangement().count() <= 2 || engine.arrangement().layout() == Layout.FLAT;
     }
 

@@ -37,6 +37,27 @@ public record Diagnosis(
         Optional<String> weakness)
         implements Worded {
 
+    /** The same with what to do next as it was planned. @param line that as one line */
+    public Diagnosis next(List<NextStep> planned, String line) {
+        return new Diagnosis(
+                tone,
+                new Headline(headline.certain(), headline.meant(), line),
+                suspects,
+                reasons,
+                measuring,
+                contradictions,
+                open,
+                stops,
+                findings,
+                untested,
+                assumed,
+                planned,
+                cylinders,
+                paths,
+                littleTested,
+                weakness);
+    }
+
     /** One line that does not fit, above the reasons; empty where all fits. */
     public Optional<String> doesNotFit() {
         return contradictions.stream().findFirst().map(Contradiction::text);

@@ -7,11 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import silentotter.core.blowby.BlowbyAnalysis;
-import silentotter.core.compression.CompressionAnalysis;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
-import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.fault.Family;
 import silentotter.core.finding.Finding;
@@ -20,8 +17,6 @@ import silentotter.core.finding.Shop;
 import silentotter.core.inference.SealAnswer;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.job.JobRecord;
-import silentotter.core.leakdown.LeakdownAnalysis;
-import silentotter.core.oil.OilAnalysis;
 import silentotter.core.wording.Say;
 
 /** Brings everything that is known of a job together. Pure: the same job in the same shop gives the same answer. */
@@ -51,15 +46,7 @@ public final class Diagnostician {
 
     /** @param seen everything that rules say of the job, on an engine that can have it */
     public static Diagnosis diagnose(JobRecord record, Shop shop, Said said, ExaminationReading seen) {
-        Results results = new Results(
-                record.last(Examination.class, Examination.EMPTY),
-                said.of(CompressionAnalysis.class).orElseThrow(),
-                said.of(LeakdownAnalysis.class, LeakdownAnalysis.NONE),
-                said.of(BlowbyAnalysis.class, BlowbyAnalysis.NONE),
-                said.of(OilAnalysis.class, OilAnalysis.NONE),
-                seen.plugs(),
-                seen.findings());
-        return new Diagnostician(record, shop, results).diagnosis(said);
+        return new Diagnostician(record, shop, Results.of(record, said, seen)).diagnosis(said);
     }
 
     private Diagnosis diagnosis(Said said) {

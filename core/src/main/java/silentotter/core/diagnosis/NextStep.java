@@ -8,9 +8,12 @@ import silentotter.core.wording.Worded;
  * What to do next.
  *
  * @param minutes about, 0 where it is not work
+ * @param gain what it saves on the mean beyond what it costs, in the shop's money; 0 where nobody has worked it out
  * @param hazards cautions of this step
+ * @param urgent whether it comes before every test: safety, or readings that cannot both be right
  */
-public record NextStep(List<NextTest> tests, String text, int minutes, List<String> hazards, String why)
+public record NextStep(
+        List<NextTest> tests, String text, int minutes, double gain, List<String> hazards, String why, boolean urgent)
         implements Worded {
 
     /** @param test name of a station, or what else is done */

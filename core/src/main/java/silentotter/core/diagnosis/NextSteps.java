@@ -38,6 +38,7 @@ final class NextSteps {
     private final List<Contradiction> contradictions;
     private final List<Finding> stops;
     private final List<NextStep> steps = new ArrayList<>();
+    private boolean urgent = true;
 
     NextSteps(
             JobRecord record,
@@ -62,6 +63,7 @@ final class NextSteps {
                 .ifPresent(
                         s -> add("STOP", List.of(), s.tellApart().orElse("Settle this before it runs."), 0, s.says()));
         if (tested.nothing()) {
+            urgent = false;
             first();
             return steps;
         }
@@ -75,6 +77,7 @@ final class NextSteps {
                 .findFirst()
                 .filter(c -> steps.isEmpty())
                 .ifPresent(c -> add("RETEST", List.of(), c.remedy(), LEAKDOWN_EACH, c.text()));
+        urgent = false;
         if (!tested.cranked().isEmpty()) {
             compression();
         }
@@ -443,7 +446,8 @@ final class NextSteps {
 
     private void add(String test, List<CylinderNumber> on, String text, int minutes, String why, String... hazards) {
         if (steps.stream().noneMatch(s -> s.text().equals(text))) {
-            steps.add(new NextStep(List.of(new NextStep.NextTest(test, on)), text, minutes, List.of(hazards), why));
+            steps.add(new NextStep(
+                    List.of(new NextStep.NextTest(test, on)), text, minutes, 0, List.of(hazards), why, urgent));
         }
     }
 }

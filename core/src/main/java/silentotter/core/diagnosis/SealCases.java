@@ -39,6 +39,7 @@ import silentotter.core.finding.ReadingFault;
 import silentotter.core.finding.ReadingFaultKind;
 import silentotter.core.finding.Shop;
 import silentotter.core.flow.TwoHoles;
+import silentotter.core.inference.AtHand;
 import silentotter.core.inference.GaugeCurve;
 import silentotter.core.inference.PercentCurve;
 import silentotter.core.inference.SealCase;
@@ -65,6 +66,7 @@ import silentotter.core.quantity.Volume;
 import silentotter.core.signs.Signs;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.CylinderGeometry;
+import silentotter.core.twin.WetArtefact;
 import silentotter.core.wording.Say;
 
 /**
@@ -87,6 +89,7 @@ final class SealCases {
     private static final double UNEQUAL = .07;
 
     private static final double LEAST_KPA = 3;
+    private static final double USUAL_DOSE_ML = 5;
     /** Most of the clearance volume: beyond it oil would lock the engine rather than raise a reading. */
     private static final double MOST_OIL = .9;
 
@@ -130,6 +133,48 @@ final class SealCases {
         SealCases reader = new SealCases(record, shop, results);
         SealCase seal = reader.seal();
         return new Read(seal, List.copyOf(reader.assumed));
+    }
+
+    /** The instruments that a test still to be done would be done with. */
+    static AtHand atHand(JobRecord record, Shop shop, Results results) {
+        return new SealCases(record, shop, results).atHand();
+    }
+
+    private AtHand atHand() {
+        Conditions conditions = conditions();
+        CrankingSetup setup = CrankingConditions.setup(engine, geometry, record.ambient(), conditions);
+        boolean mayBeOiled = engine.arrangement().cylinders().stream()
+                .anyMatch(c -> kind(engine) == EngineKind.PETROL
+                        && CompressionAnalyst.wetRefusal(engine, c).isEmpty());
+        double dose = Math.min(USUAL_DOSE_ML, WetArtefact.safeOil(geometry).millilitres());
+        GaugeCurve[] poured = !mayBeOiled
+                ? new GaugeCurve[0]
+                : Arrays.stream(SealCase.RETENTION)
+                        .mapToObj(r -> shop.gauges()
+                                .apply(setup.withGeometry(geometry.withClearance(Volume.ofMillilitres(
+                                        geometry.clearance().millilitres() - r * dose)))))
+                        .toArray(GaugeCurve[]::new);
+        Optional<LeakdownTester> last = record.all(LeakdownReading.class).stream()
+                .map(LeakdownReading::tester)
+                .reduce((a, b) -> b);
+        Optional<TwoHoles> holes = last.flatMap(t -> t.holes(record.ambient().pressure()));
+        return new AtHand(
+                shop.gauges().apply(setup),
+                poured,
+                Math.hypot(
+                        conditions.crankingSpeed().isPresent() ? STATIC_SPEED_KNOWN : STATIC_SPEED_UNKNOWN,
+                        ratioKnown && sizeKnown ? 0 : STATIC_SIZE_UNKNOWN),
+                PercentCurve.of(
+                        holes.orElseGet(() -> LeakdownTester.MASTER
+                                .holes(record.ambient().pressure())
+                                .orElseThrow()),
+                        geometry.bore().mm()),
+                Math.hypot(TESTER_STATED, TESTER_PRESSURE),
+                engine.isDiesel() ? FLOW_DIESEL_IDLE : FLOW_PETROL_IDLE,
+                conditions
+                        .temperature()
+                        .filter(t -> t == EngineTemperature.COLD)
+                        .isEmpty());
     }
 
     private SealCase seal() {

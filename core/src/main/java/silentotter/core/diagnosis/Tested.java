@@ -5,6 +5,7 @@ import java.util.List;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.PassKind;
+import silentotter.core.crankcase.CrankcaseHold;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
@@ -87,6 +88,35 @@ final class Tested {
 
     boolean smoke() {
         return !results.signs().smoke().isEmpty();
+    }
+
+    Outlook.DoneTests done() {
+        List<CylinderNumber> all = engine.arrangement().cylinders();
+        return new Outlook.DoneTests(
+                cranked,
+                all.stream().filter(this::wet).toList(),
+                all.stream()
+                        .filter(this::wetMakesSense)
+                        .filter(c -> !engine.isDiesel())
+                        .toList(),
+                aired,
+                all.stream()
+                        .filter(c -> results.leakdown()
+                                .at(c)
+                                .filter(l -> l.attempts() > 1)
+                                .isPresent())
+                        .toList(),
+                all.stream().filter(this::inside).toList(),
+                all.stream()
+                        .filter(c -> results.examination().valves().cylinders().containsKey(c.value()))
+                        .toList(),
+                plugs(),
+                smoke(),
+                !results.signs().leaks().isEmpty(),
+                results.signs().coolant().gasTest().isPresent(),
+                flow,
+                oil,
+                !results.examination().crankcase().equals(CrankcaseHold.EMPTY));
     }
 
     /** How many kinds of test say something of the seal. */

@@ -23,9 +23,10 @@ public record Examination(
         Map<Integer, CylinderInside> inside,
         CrankcaseHold crankcase,
         ValveClearances valves,
-        Map<LossyStep, String> steps)
+        Map<LossyStep, String> steps,
+        RoundChoices round)
         implements Observation {
-    public static final Examination EMPTY = new Examination(
+    public static final Examination EMPTY = of(
             Intake.EMPTY, Signs.EMPTY, PlugTray.EMPTY, Map.of(), CrankcaseHold.EMPTY, ValveClearances.EMPTY, Map.of());
 
     public Examination {
@@ -36,5 +37,18 @@ public record Examination(
         crankcase = Objects.requireNonNullElse(crankcase, CrankcaseHold.EMPTY);
         valves = Objects.requireNonNullElse(valves, ValveClearances.EMPTY);
         steps = Map.copyOf(Objects.requireNonNullElse(steps, Map.of()));
+        round = Objects.requireNonNullElse(round, RoundChoices.NONE);
+    }
+
+    /** Where nothing was decided of the round. */
+    public static Examination of(
+            Intake intake,
+            Signs signs,
+            PlugTray plugs,
+            Map<Integer, CylinderInside> inside,
+            CrankcaseHold crankcase,
+            ValveClearances valves,
+            Map<LossyStep, String> steps) {
+        return new Examination(intake, signs, plugs, inside, crankcase, valves, steps, RoundChoices.NONE);
     }
 }

@@ -150,7 +150,7 @@ public final class Workshop {
         if (logged && kind != EngineKind.TWO_STROKE) {
             observed.addAll(oilLog());
         }
-        observed.add(new Examination(
+        observed.add(Examination.of(
                 intake(),
                 HiddenSigns.of(d, faults, kind, watched, oilSeverity()),
                 HiddenPlugs.of(d, engine, faults, nature, read && !engine.isDiesel()),

@@ -1,6 +1,7 @@
 package silentotter.core.inference;
 
 import java.util.Arrays;
+import java.util.Random;
 
 /**
  * The cylinders as a chain that carries running sums: forward and backward messages at every merged point and for each
@@ -259,6 +260,70 @@ final class Chain {
             back[i] += weight[i] * after;
             others[i] += before[i] * after;
         }
+    }
+
+    /** Instead of a type: a gasket gives behind this place, and one that also opens to the water. */
+    static final int GASKET = -1;
+
+    static final int WET_GASKET = -2;
+
+    /** What was drawn at a place: a type, or a gasket that takes this place and the next. */
+    interface Taken {
+        void at(int place, int step);
+    }
+
+    /**
+     * Draws all cylinders at one point, each by its weight and what those after it and the engine's own findings say.
+     *
+     * @return the cell that they end in
+     */
+    int walk(int point, Random random, Taken taken) {
+        int cell = 0;
+        for (int k = 0; k < n; ) {
+            double[] weight = new double[Cells.TYPES + 2];
+            for (int c = 0; c < Cells.TYPES; c++) {
+                int at = used[k][c] ? indexOf(Cells.FROM[c], cell) : -1;
+                if (at >= 0) {
+                    weight[c] = phi[k][c][point] * after(k, c, at, point);
+                }
+            }
+            if (k + 1 < n && joined[k]) {
+                weight[Cells.TYPES] = gasket[k][point] * beta[k + 2][cell][point];
+                weight[Cells.TYPES + 1] = Cells.water(cell) ? 0 : wetGasket[k][point] * beta[k + 2][cell + 1][point];
+            }
+            int step = Draws.pick(weight, random);
+            if (step >= Cells.TYPES) {
+                boolean wet = step > Cells.TYPES;
+                taken.at(k, wet ? WET_GASKET : GASKET);
+                cell += wet ? 1 : 0;
+                k += 2;
+                continue;
+            }
+            taken.at(k, step);
+            int at = indexOf(Cells.FROM[step], cell);
+            int[] to = Cells.TO[step][at];
+            double[] share = new double[to.length];
+            for (int t = 0; t < to.length; t++) {
+                share[t] = Cells.SHARE[step][at][t] * beta[k + 1][to[t]][point];
+            }
+            cell = to[Draws.pick(share, random)];
+            k++;
+        }
+        return cell;
+    }
+
+    private double after(int k, int type, int from, int point) {
+        int[] to = Cells.TO[type][from];
+        double sum = 0;
+        for (int t = 0; t < to.length; t++) {
+            sum += Cells.SHARE[type][from][t] * beta[k + 1][to[t]][point];
+        }
+        return sum;
+    }
+
+    private static int indexOf(int[] sorted, int value) {
+        int at = Arrays.binarySearch(sorted, value);
+        return at >= 0 ? at : -1;
     }
 
     /** Everything together by point, from what the engine's own findings say of each end, without going back. */

@@ -253,6 +253,19 @@ final class Points {
         return columns[c] == null ? null : columns[c][p];
     }
 
+    /** ln of static to cranking at a member of a merged point; of the tester's bias; of the level of a tight cylinder. */
+    double lnStatic(int point, int member) {
+        return shared.u[pu[members[point][member] / nb]];
+    }
+
+    double lnBias(int point, int member) {
+        return shared.b[members[point][member] % nb];
+    }
+
+    double lnLevel(int point, int member) {
+        return shared.s[ps[members[point][member] / nb]];
+    }
+
     private void merge() {
         int all = pw.length * nb;
         double[] ln = new double[all];

@@ -92,6 +92,18 @@ public final class SealAnswer {
     }
 
     /**
+     * Engines as this one may be, drawn from the answer, and what every test would show on each.
+     */
+    public record Rehearsed(Probabilities probabilities, List<Draw> draws, List<Played> played) {}
+
+    /** @param seed the same seed draws the same */
+    public static Rehearsed rehearse(SealCase of, AtHand atHand, int count, long seed) {
+        SealModel model = SealModel.of(of).carrying(NOTHING);
+        List<Draw> draws = Draws.of(model, atHand, count, seed);
+        return new Rehearsed(model.probabilities(), draws, Rehearsal.play(of, atHand, draws, seed + 1));
+    }
+
+    /**
      * What one cylinder's own findings are worth in every combination that can be: what was heard needs the reading it was
      * heard at. One by one they hide behind each other where each alone would do.
      *

@@ -437,11 +437,11 @@ public final class SealModel {
         return wet ? plug * told : plug;
     }
 
-    private double at(double[] likelihood, int combination, int w, int cell) {
+    double at(double[] likelihood, int combination, int w, int cell) {
         return likelihood[(combination * Shared.W.length + w) * Cells.COUNT + cell];
     }
 
-    private boolean isOf(SetClass kind, int combination) {
+    boolean isOf(SetClass kind, int combination) {
         return kind.oilToAll() == null || kind.oilToAll() == engine.oilToAll(combination);
     }
 

@@ -60,6 +60,21 @@ final class States {
         return p;
     }
 
+    /** The first state of a cause that has sizes. */
+    static int firstOf(Cause cause) {
+        for (Usual k : KINDS) {
+            if (k.cause() == cause) {
+                return k.first();
+            }
+        }
+        throw new IllegalArgumentException("no sizes of " + cause);
+    }
+
+    /** Area of a state that has a size. */
+    static double sizeOf(int state) {
+        return SIZE[(state - RING) % SIZES];
+    }
+
     static boolean isIn(int state, int kind) {
         return state >= kind && state < kind + SIZES;
     }

@@ -51,6 +51,7 @@ public enum AllowedRange {
     WALL_TEMPERATURE("wallTemperatureC", "°C", -40, 250, ""),
     LEAK_AREA("leakAreaMm2", "mm²", 0, 200, ""),
     STROKES("strokes", "", 1, 60, ""),
+    ENGINE_VALUE("round.engineValue", "", 0, 100_000_000, "the shop's money"),
     OIL_DIP("oilLog.mmFromFull", "mm from the full mark", -500, 300, "negative stands below it"),
     OIL_REPEATS("oilLog.repeatsMm", "mm from the full mark", -500, 300, "negative stands below it"),
     OIL_SPANS("oilLog.spansFromFull", "spans from the full mark", -5, 3, "negative stands below it"),

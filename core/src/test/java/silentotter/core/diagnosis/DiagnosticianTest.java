@@ -239,7 +239,7 @@ class DiagnosticianTest {
     @Test
     void ashOnBothPlugsOfATwinNamesNoMember() {
         Diagnosis d = Bench.inline(2)
-                .diagnose(new Examination(
+                .diagnose(Examination.of(
                         Intake.EMPTY, Signs.EMPTY, Plugs.tray(Plugs.ash(), Plugs.ash()), Map.of(), null, null, null));
         assertThat(d.suspects().stream().flatMap(s -> s.members().stream()))
                 .allMatch(m -> m.probability() < 0.8 || m.fault() == Fault.NOTHING_WRONG);
@@ -264,7 +264,7 @@ class DiagnosticianTest {
                 .dry(960, 955, 965, 950)
                 .diagnose(all(
                         worn,
-                        new Examination(Intake.EMPTY, Signs.EMPTY, Plugs.tray(), Map.of(2, hatch), null, null, null)));
+                        Examination.of(Intake.EMPTY, Signs.EMPTY, Plugs.tray(), Map.of(2, hatch), null, null, null)));
         assertThat(leader(d).family()).isEqualTo(Family.EVEN_WEAR);
         assertThat(d.open()).anyMatch(o -> o.contains("hatch"));
     }
@@ -306,7 +306,7 @@ class DiagnosticianTest {
                 .dry(1300, 1290, 900, 1310)
                 .diagnose(all(
                         made(on(1, 8), on(2, 9), on(3, 55).heard(Place.EXHAUST, Heard.LOUD), on(4, 8)),
-                        new Examination(
+                        Examination.of(
                                 Intake.EMPTY,
                                 Signs.EMPTY,
                                 Plugs.tray(Plugs.tan(), Plugs.tan(), Plugs.oily(), Plugs.tan()),

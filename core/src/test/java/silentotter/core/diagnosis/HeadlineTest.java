@@ -71,7 +71,7 @@ class HeadlineTest {
     @Test
     void signsAloneSaySo() {
         Diagnosis d = Bench.inline(4)
-                .diagnose(new Examination(
+                .diagnose(Examination.of(
                         Intake.EMPTY,
                         Signs.EMPTY,
                         Plugs.tray(Plugs.tan(), Plugs.tan(), Plugs.oily(), Plugs.tan()),

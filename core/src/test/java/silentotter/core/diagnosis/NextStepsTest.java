@@ -137,7 +137,7 @@ class NextStepsTest {
     }
 
     private static List<String> crankcaseSteps(Bench bench, Map<Integer, Chamber> chambers) {
-        Examination seen = new Examination(
+        Examination seen = Examination.of(
                 Intake.EMPTY,
                 Signs.EMPTY,
                 PlugTray.EMPTY,

@@ -40,7 +40,7 @@ class ExaminationDiagnosisTest {
     private static final Plug[] THIRD_OILY = {Plugs.tan(), Plugs.tan(), Plugs.oily(), Plugs.tan()};
 
     private static Examination seen(Signs signs, Map<Integer, CylinderInside> inside, Intake intake, Plug... plugs) {
-        return new Examination(intake, signs, Plugs.tray(plugs), inside, null, null, null);
+        return Examination.of(intake, signs, Plugs.tray(plugs), inside, null, null, null);
     }
 
     private static Examination plugs(Plug... plugs) {

@@ -52,6 +52,11 @@ public final class Plugs {
         return plug.made();
     }
 
+    /** Grey specks of aluminium. */
+    public static Plug specks() {
+        return plug().deposit(Deposit.METAL_SPECKS).made();
+    }
+
     static Plug washed() {
         return plug().surface(NoseSurface.STEAM_CLEANED).made();
     }

@@ -32,7 +32,7 @@ class StationTest {
 
     @Test
     void whatWasWrittenDownBeforeTheEngineWasKnownIsNotHidden() {
-        Examination plugs = new Examination(null, null, Plugs.tray(Plugs.tan()), null, null, null, null);
+        Examination plugs = Examination.of(null, null, Plugs.tray(Plugs.tan()), null, null, null, null);
         assertThat(Station.of(Bench.inline(1).diesel().record(plugs))).contains(Station.PLUGS);
     }
 

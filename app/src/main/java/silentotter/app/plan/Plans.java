@@ -1,0 +1,86 @@
+package silentotter.app.plan;
+
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import silentotter.app.job.Jobs;
+import silentotter.app.sheet.AskedUnits;
+import silentotter.app.sheet.Sheets;
+import silentotter.app.shop.Choices;
+import silentotter.core.decision.Option;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.engine.Engine;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.planning.Plan;
+import silentotter.core.planning.Planner;
+import silentotter.core.wording.Worded;
+import silentotter.core.wording.Wording;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Plans, worked out when somebody asks and remembered by the job's revision, which grows with everything that they depend
+ * on. They come behind the sheet and never hold it up.
+ */
+@Service
+public class Plans {
+    private static final int MOST_REMEMBERED = 1000;
+
+    private final Sheets sheets;
+    private final Jobs jobs;
+    private final Choices choices;
+    private final AskedUnits asked;
+    private final JsonMapper json;
+    private final Cache<Revision, Planned> known =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    Plans(Sheets sheets, Jobs jobs, Choices choices, AskedUnits asked, JsonMapper json) {
+        this.sheets = sheets;
+        this.jobs = jobs;
+        this.choices = choices;
+        this.asked = asked;
+        this.json = json;
+    }
+
+    private record Revision(long jobId, int revision) {}
+
+    /**
+     * A plan of one moment.
+     *
+     * @param revision of the job that it is of
+     * @param next what to do next as one line
+     */
+    record Planned(int revision, String next, Plan plan) implements Worded {}
+
+    /** A diagnosis with its plan: the whole answer of the API. */
+    public record Answer(@JsonUnwrapped Diagnosis diagnosis, Plan plan, List<Option> actions) implements Worded {}
+
+    /** The plan of a job as it now is. */
+    PlanView plan(long jobId) {
+        int revision = jobs.revision(jobId);
+        Interpretation said = sheets.interpretation(jobId);
+        Planned planned = known.get(new Revision(jobId, revision), key -> {
+            Plan plan = Planner.plan(said, choices.shop());
+            return new Planned(revision, plan.next(), plan);
+        });
+        return new PlanView(write(planned, said.engine()));
+    }
+
+    /** Everything that an interpretation says, with the plan, written in the units of whoever asked. */
+    AnswerView answer(Interpretation said) {
+        Plan plan = Planner.plan(said, choices.shop());
+        return new AnswerView(write(
+                new Answer(
+                        said.diagnosis().next(plan.nextSteps(), plan.next()),
+                        plan,
+                        plan.decision().options()),
+                said.engine()));
+    }
+
+    private String write(Object view, Engine engine) {
+        return json.writer()
+                .withAttribute(Wording.class, new Wording(engine, asked.units()))
+                .writeValueAsString(view);
+    }
+}

@@ -1,0 +1,90 @@
+package silentotter.core.inference;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import silentotter.core.fault.Cause;
+
+/**
+ * One engine as it may be, drawn from everything that is known of it.
+ *
+ * @param ringArea of every sound cylinder, mm² at a bore of 90 mm
+ * @param dirty whether its plugs run dirty
+ * @param lnStatic ln of the leak at cranking speed over that at rest
+ * @param lnBias ln of what the leak-down tester reads too little, as an area
+ * @param lnLevel ln of what a cylinder without a leak reads, kPa
+ * @param cylinders by index
+ * @param ofEngine causes of the whole engine
+ */
+public record Draw(
+        double ringArea,
+        boolean dirty,
+        double lnStatic,
+        double lnBias,
+        double lnLevel,
+        List<Cylinder> cylinders,
+        List<Gasket> gaskets,
+        Set<Cause> ofEngine) {
+    public Draw {
+        cylinders = List.copyOf(cylinders);
+        gaskets = List.copyOf(gaskets);
+        ofEngine = Set.copyOf(ofEngine);
+    }
+
+    /**
+     * One cylinder.
+     *
+     * @param cause what it has; null for a sound one
+     * @param size area of its leak, mm² at a bore of 90 mm; 0 for none
+     * @param oil how oil gets in just here; null for no such way
+     */
+    public record Cylinder(
+            @Nullable Cause cause, double size, @Nullable Cause oil) {
+        static final Cylinder SOUND = new Cylinder(null, 0, null);
+
+        boolean ringLike() {
+            return cause == Cause.RING || cause == Cause.BROKEN;
+        }
+    }
+
+    /**
+     * A gasket that gives between two neighbours.
+     *
+     * @param wet whether it also opens to the water
+     */
+    public record Gasket(int one, int other, double size, boolean wet) {
+        boolean of(int cylinder) {
+            return one == cylinder || other == cylinder;
+        }
+    }
+
+    /** Everything that is wrong, each as often as it is there. */
+    public List<Cause> faults() {
+        List<Cause> all = new ArrayList<>(ofEngine);
+        for (Cylinder c : cylinders) {
+            if (c.cause() != null) {
+                all.add(c.cause());
+            }
+            if (c.oil() != null) {
+                all.add(c.oil());
+            }
+        }
+        gaskets.forEach(g -> all.add(Cause.GASKET));
+        return all;
+    }
+
+    boolean has(Cause cause) {
+        return ofEngine.contains(cause);
+    }
+
+    boolean oilToAll() {
+        return has(Cause.OIL_RINGS) || has(Cause.STEM_SEALS) || has(Cause.VENTILATION);
+    }
+
+    /** Whether a cylinder lets water in from the coolant. */
+    boolean water() {
+        return cylinders.stream().anyMatch(c -> c.cause() == Cause.WATER)
+                || gaskets.stream().anyMatch(Gasket::wet);
+    }
+}

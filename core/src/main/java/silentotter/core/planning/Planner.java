@@ -1,0 +1,278 @@
+package silentotter.core.planning;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import silentotter.core.compression.CompressionPass;
+import silentotter.core.compression.Conditions.EngineTemperature;
+import silentotter.core.decision.Decision;
+import silentotter.core.decision.Decisions;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.NextStep;
+import silentotter.core.diagnosis.Outlook;
+import silentotter.core.examination.Examination;
+import silentotter.core.examination.LossyStep;
+import silentotter.core.examination.RoundChoices;
+import silentotter.core.examination.TestKind;
+import silentotter.core.finding.Shop;
+import silentotter.core.intake.Intake.Purpose;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.job.JobRecord;
+import silentotter.core.leakdown.LeakdownReading;
+import silentotter.core.leakdown.LeakdownReading.RunState;
+
+/**
+ * Plans the round from here: what saves most beyond its cost for its minutes comes in first, singly or with what shares its
+ * set-up, until nothing pays; then everything is put into the order in which nothing is warmed twice or spoiled unseen.
+ */
+public final class Planner {
+    /** A test that saves less than this beyond its cost, in money, is not worth getting up for. */
+    private static final double WORTH_DOING = 15;
+
+    private static final int MOST_STEPS = 8;
+    /** Tests that are tried together with every other: the best alone. */
+    private static final int PAIRED = 4;
+
+    private final JobRecord record;
+    private final Shop shop;
+    private final Outlook outlook;
+    private final RoundChoices choices;
+    private final Worth worth;
+    private final Candidates candidates;
+    private final Bench now;
+
+    private Planner(Interpretation of, Shop shop) {
+        this.record = of.record();
+        this.shop = shop;
+        choices = of.record().last(Examination.class, Examination.EMPTY).round();
+        outlook = Outlook.of(record, shop, of.said(), of.seen());
+        worth = new Worth(outlook, shop.costs());
+        candidates = new Candidates(outlook, choices);
+        now = bench();
+    }
+
+    /** The plan and the decision for a job as it was interpreted. */
+    public static Plan plan(Interpretation of, Shop shop) {
+        return new Planner(of, shop).plan(of.diagnosis());
+    }
+
+    /** A test taken into the plan. @param gain what it saves beyond its cost */
+    private record Taken(PlannedTest test, double gain) {}
+
+    private Plan plan(Diagnosis diagnosis) {
+        List<NextStep> first =
+                diagnosis.next().stream().filter(NextStep::urgent).toList();
+        boolean stopped = !diagnosis.stops().isEmpty();
+        List<Taken> taken = stopped ? List.of() : taken();
+        List<PlanStep> steps = inOrder(taken);
+        Decision decision = decision(diagnosis, first, !taken.isEmpty());
+        double minutes = steps.stream().mapToDouble(PlanStep::minutes).sum();
+        return new Plan(
+                first,
+                steps,
+                minutes,
+                minutes(candidates.usualRound()),
+                steps.isEmpty() && first.isEmpty()
+                        ? Optional.of("Stop testing, it is decided: no test that is left would change what to do by"
+                                + " more than it costs.")
+                        : Optional.empty(),
+                choices.left().stream().sorted().toList(),
+                decision);
+    }
+
+    private Decision decision(Diagnosis diagnosis, List<NextStep> first, boolean open) {
+        Examination seen = record.last(Examination.class, Examination.EMPTY);
+        boolean stopped = !diagnosis.stops().isEmpty();
+        return Decisions.of(
+                outlook.probabilities(),
+                outlook.draws(),
+                shop.costs(),
+                new Decisions.Question(
+                        diagnosis.stops().stream().findFirst(),
+                        stopped ? Optional.empty() : first.stream().findFirst().map(NextStep::text),
+                        open,
+                        seen.intake()
+                                .purpose()
+                                .filter(p -> p == Purpose.BEFORE_SPENDING)
+                                .isPresent(),
+                        choices.engineValue()));
+    }
+
+    private Bench bench() {
+        Set<SetUp> setUp = EnumSet.noneOf(SetUp.class);
+        Outlook.DoneTests done = outlook.done();
+        Examination seen = record.last(Examination.class, Examination.EMPTY);
+        boolean hotCompression = record.all(CompressionPass.class).stream()
+                .filter(p -> !p.readings().isEmpty())
+                .anyMatch(p -> p.conditions()
+                        .temperature()
+                        .filter(t -> t != EngineTemperature.COLD)
+                        .isPresent());
+        boolean hotLeakdown = record.all(LeakdownReading.class).stream()
+                .anyMatch(r -> r.state().filter(s -> s == RunState.HOT).isPresent());
+        if (hotCompression || hotLeakdown || done.blowby()) {
+            setUp.add(SetUp.WARM);
+        }
+        boolean open = !done.cranked().isEmpty() || !done.aired().isEmpty() || done.plugs();
+        if (open || seen.steps().containsKey(LossyStep.PULL_PLUGS)) {
+            setUp.add(SetUp.PLUGS_OUT);
+        }
+        if (!done.aired().isEmpty()) {
+            setUp.add(SetUp.AIR);
+        }
+        return new Bench(outlook.engine(), setUp);
+    }
+
+    private List<Taken> taken() {
+        List<Taken> taken = new ArrayList<>();
+        Bench bench = now;
+        double loss = worth.lossAfter(List.of());
+        Optional<PlannedTest> forced = choices.first()
+                .flatMap(f -> candidates.after(List.of()).stream()
+                        .filter(t -> t.test() == f)
+                        .max(Comparator.comparingDouble(PlannedTest::minutes)));
+        while (taken.size() < MOST_STEPS) {
+            List<PlannedTest> planned = taken.stream().map(Taken::test).toList();
+            Optional<Taken> next = taken.isEmpty() && forced.isPresent()
+                    ? forced.map(f -> valued(f, worth.nothing(), now, worth.lossAfter(List.of())))
+                    : best(planned, bench, loss);
+            if (next.isEmpty()) {
+                break;
+            }
+            taken.add(next.get());
+            bench = bench.after(next.get().test().test());
+            loss = worth.lossAfter(
+                    Stream.concat(planned.stream(), Stream.of(next.get().test()))
+                            .toList());
+        }
+        return taken;
+    }
+
+    /** A test, or two that share a set-up. */
+    private record Bundle(List<PlannedTest> tests, double net, double minutes) {
+        double rate() {
+            return net / minutes;
+        }
+    }
+
+    private Taken valued(PlannedTest test, float[] planned, Bench bench, double loss) {
+        return new Taken(test, bundle(List.of(test), planned, bench, loss).net());
+    }
+
+    private Bundle bundle(List<PlannedTest> tests, float[] planned, Bench bench, double loss) {
+        Bench at = bench;
+        double minutes = 0;
+        for (PlannedTest test : tests) {
+            minutes += at.minutes(test);
+            at = at.after(test.test());
+        }
+        double gain = loss - worth.lossAfter(planned, tests);
+        return new Bundle(tests, gain - shop.costs().minutes(minutes), minutes);
+    }
+
+    private Optional<Taken> best(List<PlannedTest> planned, Bench bench, double loss) {
+        float[] base = worth.together(worth.nothing(), planned);
+        List<Bundle> singles = candidates.after(planned).parallelStream()
+                .map(t -> bundle(List.of(t), base, bench, loss))
+                .sorted(Comparator.comparingDouble((Bundle b) -> -b.rate()))
+                .toList();
+        List<PlannedTest> leading =
+                singles.stream().limit(PAIRED).map(b -> b.tests().get(0)).toList();
+        List<Bundle> pairs = pairs(leading, planned, bench).parallelStream()
+                .map(pair -> bundle(pair, base, bench, loss))
+                .toList();
+        Optional<Bundle> best = Stream.concat(singles.stream(), pairs.stream())
+                .filter(b -> b.net() > WORTH_DOING)
+                .max(Comparator.comparingDouble(Bundle::rate));
+        return best.map(b -> b.tests().size() == 1 ? new Taken(b.tests().get(0), b.net()) : betterHalf(b, singles));
+    }
+
+    private static Taken betterHalf(Bundle pair, List<Bundle> singles) {
+        // What needs the other cannot come first.
+        Map<PlannedTest, Bundle> alone =
+                singles.stream().collect(Collectors.toMap(b -> b.tests().get(0), b -> b, (a, b) -> a));
+        return pair.tests().stream()
+                .filter(alone::containsKey)
+                .map(alone::get)
+                .max(Comparator.comparingDouble(Bundle::rate))
+                .map(b -> new Taken(b.tests().get(0), Math.max(b.net(), 0)))
+                .orElseThrow();
+    }
+
+    /** Two that share a set-up, or of which one makes the other possible: any other pair is as good one by one. */
+    private List<List<PlannedTest>> pairs(List<PlannedTest> leading, List<PlannedTest> planned, Bench bench) {
+        List<PlannedTest> alone = candidates.after(planned);
+        List<List<PlannedTest>> pairs = new ArrayList<>();
+        for (PlannedTest one : leading) {
+            List<PlannedTest> withIt =
+                    Stream.concat(planned.stream(), Stream.of(one)).toList();
+            for (PlannedTest other : candidates.after(withIt)) {
+                boolean shared = !Collections.disjoint(bench.before(one.test()), bench.before(other.test()));
+                if (shared || !alone.contains(other)) {
+                    pairs.add(one.test().compareTo(other.test()) <= 0 ? List.of(one, other) : List.of(other, one));
+                }
+            }
+        }
+        return pairs.stream().distinct().toList();
+    }
+
+    /** What the plugs show is seen once, when they come out: they are read whenever something takes them out. */
+    private List<Taken> withPlugs(List<Taken> taken) {
+        boolean takesThemOut = taken.stream()
+                .anyMatch(t -> now.before(t.test().test()).contains(SetUp.PLUGS_OUT)
+                        || t.test().test() == TestKind.WET);
+        List<PlannedTest> planned = taken.stream().map(Taken::test).toList();
+        return Stream.concat(
+                        taken.stream(),
+                        candidates.after(planned).stream()
+                                .filter(t -> takesThemOut && t.test() == TestKind.PLUGS)
+                                .map(t -> new Taken(t, 0)))
+                .toList();
+    }
+
+    private List<PlanStep> inOrder(List<Taken> taken) {
+        List<Taken> sorted = withPlugs(taken).stream()
+                .sorted(Comparator.comparing((Taken t) -> !isForced(t))
+                        .thenComparing(t -> later(t.test().test()))
+                        .thenComparing(t -> t.test().test()))
+                .toList();
+        List<PlanStep> steps = new ArrayList<>();
+        Bench bench = now;
+        Set<LossyStep> spoilt = EnumSet.noneOf(LossyStep.class);
+        for (Taken t : sorted) {
+            steps.add(StepWords.step(record, t.test(), t.gain(), bench, spoilt));
+            bench = bench.after(t.test().test());
+        }
+        return steps;
+    }
+
+    private boolean isForced(Taken t) {
+        return choices.first().filter(f -> f == t.test().test()).isPresent();
+    }
+
+    /** What needs it running waits while the plugs are out. */
+    private boolean later(TestKind test) {
+        return now.has(SetUp.PLUGS_OUT) && now.before(test).contains(SetUp.PLUGS_IN);
+    }
+
+    private double minutes(Collection<PlannedTest> round) {
+        Bench bench = now;
+        double minutes = 0;
+        List<PlannedTest> sorted = round.stream()
+                .sorted(Comparator.comparing((PlannedTest t) -> later(t.test())).thenComparing(PlannedTest::test))
+                .toList();
+        for (PlannedTest test : sorted) {
+            minutes += bench.minutes(test);
+            bench = bench.after(test.test());
+        }
+        return minutes;
+    }
+}
