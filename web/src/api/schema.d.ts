@@ -2945,7 +2945,7 @@ export interface components {
             redo?: components["schemas"]["ChangeView"];
             round: components["schemas"]["StationView"][];
             service: components["schemas"]["ServiceDocument"][];
-            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "VERDICT")[];
+            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT")[];
             undo?: components["schemas"]["ChangeView"];
         };
         SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["correctionsShown"];
@@ -3000,7 +3000,7 @@ export interface components {
             needs: string[];
             spoils: string[];
             /** @enum {string} */
-            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "VERDICT";
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT";
         };
         StepView: {
             missing: string[];

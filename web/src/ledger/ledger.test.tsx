@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
@@ -76,9 +77,11 @@ function sheet(diagnosis: Partial<Sheet['diagnosis']>): Sheet {
 
 const drawn = (of: Sheet) =>
   renderToStaticMarkup(
-    <MemoryRouter>
-      <LedgerStation sheet={of} whole={{ rows: [], printed: [], files: [] }} />
-    </MemoryRouter>,
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter>
+        <LedgerStation sheet={of} whole={{ rows: [], printed: [], files: [], paths: {} }} />
+      </MemoryRouter>
+    </QueryClientProvider>,
   );
 
 describe('the ledger', () => {

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { OrientationMap } from '../engine/OrientationMap';
+import { usePlan } from '../job/usePlan';
 import { SoakReminder } from '../signs/SoakTimer';
 import type { StationName } from '../station/station';
 import { Elsewhere } from './Elsewhere';
@@ -14,6 +15,7 @@ interface Props {
 
 /** The round: each station with its result as a small strip, a bar for each cylinder. On a tablet one line. */
 export function Round({ sheet, station, onKeys }: Props) {
+  const steps = usePlan(sheet)?.plan.steps ?? [];
   return (
     <nav
       className="no-print flex w-[12.75rem] shrink-0 flex-col border-r border-ink narrow:w-full narrow:overflow-visible narrow:border-r-0 narrow:border-b"
@@ -49,6 +51,7 @@ export function Round({ sheet, station, onKeys }: Props) {
                     >
                       {short}
                     </span>
+                    <Planned places={steps.flatMap((p, i) => (p.station === s ? i + 1 : []))} />
                     {Strip && <Strip sheet={sheet} />}
                   </span>
                   <span className="line-clamp-1 leading-tight text-soft narrow:sr-only">{words(sheet)}</span>
@@ -65,5 +68,18 @@ export function Round({ sheet, station, onKeys }: Props) {
         <Elsewhere onKeys={onKeys} />
       </div>
     </nav>
+  );
+}
+
+/** Where a station comes in the plan: once for each step that is done there. */
+function Planned({ places }: { places: number[] }) {
+  return places.length === 0 ? null : (
+    <span
+      className="ml-auto border border-act px-1 font-mono text-[0.9375rem] leading-tight text-act narrow:absolute narrow:top-0.5 narrow:right-0.5 narrow:bg-paper narrow:text-[0.8125rem]"
+      data-planned-step={places.join()}
+    >
+      <span className="sr-only">planned step </span>
+      {places.join(' ')}
+    </span>
   );
 }

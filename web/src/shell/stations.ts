@@ -7,6 +7,7 @@ import type { StationName, StationScreen, Whole } from '../station/station';
 import { ledger } from '../ledger/station';
 import { leakdown } from '../leakdown/station';
 import { oil } from '../oil/station';
+import { plan } from '../plan/station';
 import { plugs } from '../plugs/station';
 import { signs, smoke } from '../signs/station';
 import { report } from '../report/station';
@@ -24,6 +25,7 @@ export const stations: StationScreen[] = [
   leakdown,
   oil,
   ledger,
+  plan,
   report,
 ];
 
@@ -32,6 +34,7 @@ export const whole: Whole = {
   rows: stations.flatMap(({ station, Rows }) => (Rows ? { station, Rows } : [])),
   printed: stations.flatMap(({ Printed }) => Printed ?? []),
   files: stations.flatMap(({ file }) => file ?? []),
+  paths: Object.fromEntries(stations.map(({ station, path }) => [station, path])),
 };
 
 export function screenOf(name: StationName): StationScreen {

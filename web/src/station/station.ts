@@ -23,6 +23,8 @@ export interface Whole {
   rows: StationRows[];
   printed: ComponentType<{ sheet: Sheet }>[];
   files: StationFile[];
+  /** Addresses after that of the job, by station. */
+  paths: Record<string, string>;
 }
 
 export interface ScreenProps {

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { Moved } from './Moved';
+import { Next } from './Next';
 import { worthShowing } from './odds';
 import { OddsStrip } from './OddsStrip';
 import { Reasons } from './Reasons';
@@ -81,24 +82,6 @@ export function Headline({ sheet }: { sheet: Sheet }) {
           <span className="text-[0.9375rem] font-normal">{words(meant.words)}</span>
         </p>
       )}
-    </div>
-  );
-}
-
-/** One action, its minutes, its caution. */
-function Next({ sheet }: { sheet: Sheet }) {
-  const first = sheet.diagnosis.next[0];
-  return (
-    <div className="mt-3 narrow:mt-0">
-      <h3 className="heading">Next{first && first.minutes > 0 && `, ${first.minutes} min`}</h3>
-      <p className="text-[1.125rem] leading-snug font-medium text-act" data-next>
-        {sheet.diagnosis.headline.next}
-      </p>
-      {first?.hazards.map((h) => (
-        <p key={h} className="mt-0.5 text-leak" data-hazard>
-          {h}
-        </p>
-      ))}
     </div>
   );
 }

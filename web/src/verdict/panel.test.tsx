@@ -1,7 +1,9 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { Sheet } from '../api/client';
+import type { Planned } from '../job/usePlan';
 import type { Suspect } from './odds';
 import { OddsStrip } from './OddsStrip';
 import { VerdictPanel } from './VerdictPanel';
@@ -48,12 +50,17 @@ function sheet(diagnosis: object): Sheet {
   } as unknown as Sheet;
 }
 
-const panel = (of: Sheet, current?: number) =>
-  renderToStaticMarkup(
-    <MemoryRouter>
-      <VerdictPanel sheet={of} current={current} />
-    </MemoryRouter>,
+const panel = (of: Sheet, current?: number, plan?: Planned) => {
+  const client = new QueryClient();
+  client.setQueryData(['plan', of.job.id, of.job.revision], plan);
+  return renderToStaticMarkup(
+    <QueryClientProvider client={client}>
+      <MemoryRouter>
+        <VerdictPanel sheet={of} current={current} />
+      </MemoryRouter>
+    </QueryClientProvider>,
   );
+};
 
 describe('the verdict', () => {
   it('says what is certain before what it means, each with its own certainty', () => {
@@ -66,6 +73,23 @@ describe('the verdict', () => {
     const html = panel(sheet({}));
     expect(html).toContain('Next, 11 min');
     expect(html).toContain('Air turns cranks.');
+  });
+
+  it('gives way to the plan once that is worked out', () => {
+    const step = { text: 'Wet test on 3.', minutes: 6.2, hazards: ['Never more oil.'] };
+    const plan = { next: step.text, plan: { first: [], steps: [step], decision: { options: [] } } };
+    const html = panel(sheet({}), undefined, plan as unknown as Planned);
+    expect(html).toContain('Next, 6 min');
+    expect(html).toContain('Never more oil.');
+    expect(html).not.toContain('Leak-down on 3.');
+  });
+
+  it('says what is recommended once it is decided', () => {
+    const options = [{ recommended: true, says: 'Head off: valves, seats and gasket.' }];
+    const plan = { next: 'decided', plan: { first: [], steps: [], decision: { options } } };
+    const html = panel(sheet({}), undefined, plan as unknown as Planned);
+    expect(html).toContain('Stop testing. Head off: valves, seats and gasket.');
+    expect(html).not.toMatch(/Next, \d/);
   });
 
   it('has no minutes for what is no work', () => {

@@ -64,11 +64,16 @@ public final class Decisions {
         Map<Repair, Course> best = new LinkedHashMap<>();
         Map<Course, Double> losses = new LinkedHashMap<>();
         for (Course course : Course.ALL) {
-            losses.put(course, Weighed.expectedLoss(course, p, costs));
+            losses.put(course, course.repair() == Repair.TRIAL ? 0 : Weighed.expectedLoss(course, p, costs));
             if (isPossible(course)) {
                 best.merge(course.repair(), course, (a, b) -> losses.get(a) <= losses.get(b) ? a : b);
             }
         }
+        Course afterTrial = best.values().stream()
+                .filter(c -> c.repair() != Repair.TRIAL)
+                .min(Comparator.comparingDouble(losses::get))
+                .orElseThrow();
+        losses.replaceAll((course, loss) -> course.repair() == Repair.TRIAL ? trial(course, afterTrial) : loss);
         Optional<Course> chosen = question.doubted().isPresent()
                 ? Optional.empty()
                 : best.values().stream()
@@ -87,6 +92,24 @@ public final class Decisions {
                         isSettled() && chosen.filter(c::equals).isPresent())));
         Option first = options.get(0);
         return new Decision(options, says(first, options), worth(first), costs.equals(Costs.USUAL));
+    }
+
+    /**
+     * A trial is read again: what it frees is done with, and where it reads no better the best of the others follows. An
+     * engine with nothing wrong reads no better either.
+     */
+    private double trial(Course trial, Course otherwise) {
+        double after = draws.stream()
+                .mapToDouble(d -> {
+                    List<Cause> faults = d.faults();
+                    double freed = faults.isEmpty()
+                            ? 0
+                            : faults.stream().mapToDouble(trial::cures).reduce(1, (a, b) -> a * b);
+                    return (1 - freed) * Weighed.loss(otherwise, faults, costs);
+                })
+                .average()
+                .orElse(Weighed.expectedLoss(otherwise, p, costs));
+        return costs.of(trial) + after;
     }
 
     /** Whether no test that is left can change it. */
@@ -233,8 +256,17 @@ public final class Decisions {
                 .isPresent()) {
             return first.says() + " There is little between this and running on to watch.";
         }
-        String cures = Say.percent(first.cures());
-        return first.says() + " It puts everything right in " + cures + " of engines that measure like this"
+        if (first.action() == Repair.TRIAL) {
+            return first.says()
+                    + options.stream()
+                            .filter(o ->
+                                    o.action() != Repair.TRIAL && o.forbidden().isEmpty())
+                            .findFirst()
+                            .map(o -> " Where it reads no better: " + o.says())
+                            .orElse("");
+        }
+        String cures = first.cures() >= .985 ? "nearly all" : Math.round(100 * first.cures()) + " of a hundred";
+        return first.says() + " It puts everything right in " + cures + " engines that measure like this"
                 + leave.map(l -> "; left alone they lose " + money(l.expectedLoss()) + " on the mean, with this "
                                 + money(first.expectedLoss()) + ".")
                         .orElse(".");

@@ -7,6 +7,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import silentotter.core.decision.Costs;
 import silentotter.core.decision.Course;
+import silentotter.core.decision.Repair;
 import silentotter.core.decision.Weighed;
 import silentotter.core.diagnosis.Outlook;
 
@@ -21,6 +22,7 @@ final class Worth {
     private final Outlook outlook;
     private final int n;
     private final int k;
+    private final int actions;
     /** By engine and course. */
     private final double[][] losses;
     /** Squared distance between the outcomes of any two engines, by test. */
@@ -30,7 +32,10 @@ final class Worth {
         this.outlook = outlook;
         n = outlook.draws().size();
         k = (int) Math.round(NEIGHBOURS * Math.sqrt(n));
-        List<Course> courses = Course.ALL;
+        // A trial is followed by another course where it fails: it is no end of its own.
+        List<Course> courses =
+                Course.ALL.stream().filter(c -> c.repair() != Repair.TRIAL).toList();
+        actions = courses.size();
         losses = outlook.draws().stream()
                 .map(d -> {
                     var faults = d.faults();
@@ -44,7 +49,7 @@ final class Worth {
     /** What is lost on the mean when the course is chosen after these tests; without any, now. */
     double lossAfter(Collection<PlannedTest> tests) {
         if (tests.isEmpty()) {
-            double[] sum = new double[Course.ALL.size()];
+            double[] sum = new double[actions];
             for (double[] row : losses) {
                 for (int a = 0; a < sum.length; a++) {
                     sum[a] += row[a] / n;
@@ -87,7 +92,7 @@ final class Worth {
     /** The course that serves the nearest other outcomes best; all that are as near as the last of them count. */
     private int chosen(int i, float[] together) {
         float reach = reach(i, together);
-        double[] sum = new double[Course.ALL.size()];
+        double[] sum = new double[actions];
         for (int j = 0; j < n; j++) {
             if (j != i && together[i * n + j] <= reach) {
                 for (int a = 0; a < sum.length; a++) {

@@ -81,6 +81,7 @@ public enum Station {
             .orWhere(r -> !r.all(OilEntry.class).isEmpty())
             .reads(OilWork::read, "Oil use could not be worked out. The log is kept.")),
     LEDGER(new Row(0, 0)),
+    PLAN(new Row(0, 0)),
     VERDICT(new Row(0, 0));
 
     private static final String NOT_READ =

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import silentotter.core.decision.Decisions.Question;
 import silentotter.core.fault.Cause;
+import silentotter.core.inference.Draw;
 import silentotter.core.inference.Member;
 import silentotter.core.inference.Probabilities;
 import silentotter.core.input.InvalidInput;
@@ -118,6 +119,18 @@ class DecisionsTest {
                 .isEqualTo(Repair.RUN_ON);
         Costs standing = new CostsDocument(null, 500.0, Map.of(), Map.of()).read();
         assertThat(standing.of(new Course(Repair.HEAD_OFF, false))).isCloseTo(9 * 578 + 298, within(1e-9));
+    }
+
+    @Test
+    void aTrialIsReadAgainAndFollowedByTheRest() {
+        // Every engine drawn has a stuck ring, which a trial frees in 15 of a hundred; the rest get the bottom end.
+        Draw stuck = new Draw(
+                .27, false, 0, 0, 7, List.of(new Draw.Cylinder(Cause.RING, 3, null)), List.of(), java.util.Set.of());
+        Decision d = Decisions.of(likely(Cause.RING, 0, 1), List.of(stuck, stuck), Costs.USUAL, Question.PLAIN);
+        assertThat(of(d, Repair.TRIAL).expectedLoss()).isCloseTo(1.2 * 78 + 40 + .85 * 2300, within(1e-9));
+        assertThat(d.recommended().action()).isEqualTo(Repair.TRIAL);
+        assertThat(d.says()).contains("Where it reads no better: Bottom end");
+        assertThat(d.recommended().watch().orElseThrow()).startsWith("One trial.");
     }
 
     @Test

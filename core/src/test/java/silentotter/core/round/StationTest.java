@@ -23,6 +23,7 @@ class StationTest {
                         Station.LEAKDOWN,
                         Station.OIL,
                         Station.LEDGER,
+                        Station.PLAN,
                         Station.VERDICT);
         assertThat(Station.of(Bench.inline(2).twoStroke().record()))
                 .contains(Station.CRANKCASE)
