@@ -16,7 +16,7 @@ public enum SetUp {
     private static final double INJECTORS = 1.6;
 
     /** Minutes on this engine, 0 or more. */
-    double minutes(Engine engine) {
+    public double minutes(Engine engine) {
         Layout layout = engine.arrangement().layout();
         double hidden = layout == Layout.INLINE ? 1 : HIDDEN;
         double plugs = (4 + 2 * engine.arrangement().count()) * (engine.isDiesel() ? INJECTORS : 1) * hidden;

@@ -32,16 +32,16 @@ final class StepWords {
                 test.test(),
                 TestTable.station(test.test()).name(),
                 test.cylinders(),
-                text(test, engine),
+                text(test, engine, bench.has(SetUp.PLUGS_OUT)),
                 bench.minutes(test),
-                setUp.stream().map(StepWords::words).toList(),
+                setUp.stream().map(s -> words(s, engine.isDiesel())).toList(),
                 gain,
                 hazards(test.test()),
                 why(test.test()),
                 capture(record, test.test(), setUp, spoilt));
     }
 
-    private static String text(PlannedTest test, Engine engine) {
+    private static String text(PlannedTest test, Engine engine, boolean out) {
         boolean all = test.cylinders().size() == engine.arrangement().count();
         String on = where(test, all);
         return switch (test.test()) {
@@ -50,7 +50,7 @@ final class StepWords {
             case SMOKE -> "Watch a start after standing, then load and overrun.";
             case CRANKCASE -> "Hold pressure and vacuum in the crankcase, soap on the seals.";
             case BLOWBY -> "Crankcase as found, then blow-by through the orifice, warm.";
-            case PLUGS -> "Read the plugs as they come out.";
+            case PLUGS -> out ? "Read the plugs that came out." : "Read the plugs as they come out.";
             case INSIDE -> "Camera into " + on + ": crown, bore, valve backs.";
             case COMPRESSION -> all ? "Compression, all cylinders." : "Compression on " + on + " too.";
             case WET ->
@@ -106,11 +106,11 @@ final class StepWords {
         };
     }
 
-    private static String words(SetUp setUp) {
+    private static String words(SetUp setUp, boolean diesel) {
         return switch (setUp) {
             case WARM -> "run warm";
-            case PLUGS_OUT -> "plugs out";
-            case PLUGS_IN -> "plugs back in";
+            case PLUGS_OUT -> diesel ? "injectors or glow plugs out" : "plugs out";
+            case PLUGS_IN -> diesel ? "injectors or glow plugs back in" : "plugs back in";
             case AIR -> "air and tester";
         };
     }

@@ -9,7 +9,7 @@ import silentotter.core.round.Station;
  * Where each test is done, what it takes and what state the engine is in for it. Minutes are those of one who has done it
  * before, set-up apart; trade practice.
  */
-final class TestTable {
+public final class TestTable {
     /** What state the engine is in for a test. */
     enum Phase {
         STOOD,
@@ -37,7 +37,8 @@ final class TestTable {
 
     private TestTable() {}
 
-    static Station station(TestKind test) {
+    /** Where it is done. */
+    public static Station station(TestKind test) {
         return ROWS.get(test).station();
     }
 
@@ -46,7 +47,7 @@ final class TestTable {
     }
 
     /** Minutes on some cylinders; 0 cylinders for a test of the whole engine. */
-    static double minutes(TestKind test, int cylinders) {
+    public static double minutes(TestKind test, int cylinders) {
         return ROWS.get(test).fixed() + ROWS.get(test).each() * cylinders;
     }
 }

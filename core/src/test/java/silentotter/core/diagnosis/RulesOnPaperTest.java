@@ -17,6 +17,11 @@ import silentotter.core.blowby.BlowbyRules;
 import silentotter.core.compression.Bench;
 import silentotter.core.compression.BuildUpRules;
 import silentotter.core.crankcase.HoldRules;
+import silentotter.core.decision.Costs;
+import silentotter.core.decision.Course;
+import silentotter.core.decision.Missed;
+import silentotter.core.decision.Repair;
+import silentotter.core.examination.TestKind;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Circumstance;
 import silentotter.core.fault.Complaint;
@@ -27,9 +32,10 @@ import silentotter.core.inside.InsideRules;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.leakdown.PassRules;
 import silentotter.core.oil.OilRules;
+import silentotter.core.planning.SetUp;
+import silentotter.core.planning.TestTable;
 import silentotter.core.plugs.PlugRules;
 import silentotter.core.plugs.PlugSetRules;
-import silentotter.core.round.Station;
 import silentotter.core.signs.SignRules;
 import silentotter.core.valves.ClearanceRules;
 import silentotter.core.wording.Units;
@@ -147,14 +153,59 @@ class RulesOnPaperTest {
                     "|---|---|---|---|---|---|"));
             table.forEach(s -> lines.add(line(s)));
         });
-        lines.addAll(List.of("", "## Minutes", "", "| station | minutes on four cylinders |", "|---|---|"));
-        for (Station s : Station.values()) {
-            if (s.minutes(Bench.inline(4).engine()) > 0) {
-                lines.add("| " + s.name().toLowerCase(Locale.ROOT) + " | "
-                        + s.minutes(Bench.inline(4).engine()) + " |");
+        lines.addAll(List.of("", "## Minutes", "", "| test | where | minutes on four cylinders |", "|---|---|---|"));
+        for (TestKind t : TestKind.values()) {
+            lines.add("| " + t.words() + " | "
+                    + TestTable.station(t).name().toLowerCase(Locale.ROOT) + " | "
+                    + Math.round(TestTable.minutes(t, 4)) + " |");
+        }
+        for (SetUp s : SetUp.values()) {
+            lines.add("| " + s.name().toLowerCase(Locale.ROOT).replace('_', ' ') + ", once | set-up | "
+                    + Math.round(s.minutes(Bench.inline(4).engine())) + " |");
+        }
+        lines.addAll(List.of(
+                "",
+                "## What a course costs and cures",
+                "",
+                "Usual values: a shop enters its own. An hour costs " + Math.round(Costs.USUAL.hourlyRate()) + ".",
+                "",
+                "| course | hours | parts | costs | cures |",
+                "|---|---|---|---|---|"));
+        for (Repair r : Repair.values()) {
+            if (r != Repair.RETEST) {
+                lines.add(String.format(
+                        Locale.ROOT,
+                        "| %s | %.1f | %.0f | %.0f | %s |",
+                        r.words(),
+                        r.usualHours(),
+                        r.usualParts(),
+                        Costs.USUAL.of(new Course(r, false)),
+                        cures(r)));
             }
         }
+        lines.addAll(List.of(
+                "",
+                "## What it costs on the mean to leave a fault alone",
+                "",
+                "| fault | where | loses | because |",
+                "|---|---|---|---|"));
+        for (Cause c : Cause.values()) {
+            lines.add("| " + c.fault().words() + " | " + where(c) + " | "
+                    + Math.round(Missed.of(c).loss()) + " | " + Missed.of(c).because() + " |");
+        }
         return String.join("\n", lines) + "\n";
+    }
+
+    private static String cures(Repair repair) {
+        List<Cause> cured =
+                Arrays.stream(Cause.values()).filter(c -> repair.cures(c) > 0).toList();
+        if (cured.size() == Cause.values().length) {
+            return "everything";
+        }
+        return cured.stream()
+                .map(c -> c.fault().words() + (repair.cures(c) < 1 ? " × " + Ratio.words(repair.cures(c)) : ""))
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private static String line(Finding s) {

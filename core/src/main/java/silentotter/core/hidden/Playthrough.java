@@ -1,0 +1,229 @@
+package silentotter.core.hidden;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import silentotter.core.blowby.BlowbyReading;
+import silentotter.core.compression.CompressionPass;
+import silentotter.core.compression.PassKind;
+import silentotter.core.decision.Costs;
+import silentotter.core.decision.Course;
+import silentotter.core.decision.Option;
+import silentotter.core.decision.Repair;
+import silentotter.core.decision.Weighed;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.examination.Examination;
+import silentotter.core.examination.RoundChoices;
+import silentotter.core.examination.TestKind;
+import silentotter.core.fault.Cause;
+import silentotter.core.fault.Family;
+import silentotter.core.finding.Shop;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.interpretation.Interpreter;
+import silentotter.core.job.JobRecord;
+import silentotter.core.job.Observation;
+import silentotter.core.leakdown.LeakdownReading;
+import silentotter.core.oil.OilEntry;
+import silentotter.core.planning.Plan;
+import silentotter.core.planning.PlanStep;
+import silentotter.core.planning.Planner;
+import silentotter.core.plugs.PlugTray;
+import silentotter.core.signs.Signs;
+
+/**
+ * A hidden engine tested step by step: only what was done so far of everything that its workshop read is known. Then the
+ * course that is recommended is paid for with what is really wrong.
+ */
+public final class Playthrough {
+    /** The workshop has no camera, no gas test and no feeler gauge, and taps no valve. */
+    private static final Set<TestKind> NOT_HERE =
+            EnumSet.of(TestKind.INSIDE, TestKind.GAS_TEST, TestKind.CLEARANCE, TestKind.TAP);
+
+    private static final int MOST_STEPS = 14;
+
+    private final HiddenJob job;
+    private final Shop shop;
+    private final Set<TestKind> done = EnumSet.noneOf(TestKind.class);
+    private final Set<CylinderNumber> aired = new HashSet<>();
+
+    private Playthrough(HiddenJob job, Shop shop) {
+        this.job = job;
+        this.shop = shop;
+    }
+
+    /**
+     * How a round went.
+     *
+     * @param minutes spent on tests
+     * @param loss what the course then recommended really costs, tests apart
+     * @param certainty probability of the leading suspect at the end
+     * @param named whether that is one of the faults that are there, or rightly none
+     * @param predicted what all steps promised to save, their own cost not taken off
+     * @param saved what they really saved
+     */
+    public record Result(
+            double minutes, double loss, double certainty, boolean named, double predicted, double saved) {}
+
+    /** The round as it is planned, each step replanned. @param job with every test done */
+    public static Result planned(HiddenJob job, Shop shop) {
+        return new Playthrough(job, shop).planned();
+    }
+
+    /**
+     * The usual order.
+     *
+     * @param enough stops once the leading suspect is as likely; 1 for the whole round
+     */
+    public static Result inUsualOrder(HiddenJob job, Shop shop, double enough) {
+        return new Playthrough(job, shop).inUsualOrder(enough);
+    }
+
+    private Result planned() {
+        double minutes = 0;
+        double predicted = 0;
+        double saved = 0;
+        Interpretation said = interpret();
+        Plan plan = Planner.plan(said, shop);
+        for (int i = 0; i < MOST_STEPS && !plan.steps().isEmpty(); i++) {
+            PlanStep step = plan.steps().get(0);
+            double before = loss(plan);
+            minutes += step.minutes();
+            reveal(step.test(), step.cylinders());
+            said = interpret();
+            plan = Planner.plan(said, shop);
+            predicted += step.gain() == 0 ? 0 : step.gain() + shop.costs().minutes(step.minutes());
+            saved += before - loss(plan);
+        }
+        return result(minutes, said, plan, predicted, saved);
+    }
+
+    private Result inUsualOrder(double enough) {
+        Interpretation said = interpret();
+        Plan start = Planner.plan(said, shop);
+        Plan plan = start;
+        for (TestKind test : TestKind.values()) {
+            if (certainty(said) >= enough) {
+                break;
+            }
+            reveal(test, job.record().engine().arrangement().cylinders());
+            said = interpret();
+            plan = enough < 1 ? Planner.plan(said, shop) : start;
+        }
+        plan = Planner.plan(said, shop);
+        return result(start.fixedOrderMinutes() - plan.fixedOrderMinutes(), said, plan, 0, 0);
+    }
+
+    private Result result(double minutes, Interpretation said, Plan plan, double predicted, double saved) {
+        return new Result(minutes, loss(plan), certainty(said), isNamed(said), predicted, saved);
+    }
+
+    private static double certainty(Interpretation said) {
+        return said.diagnosis().suspects().get(0).probability();
+    }
+
+    private boolean isNamed(Interpretation said) {
+        var leading = said.diagnosis().suspects().get(0);
+        if (leading.family() == Family.NOTHING_WRONG || leading.family() == Family.ALL_ALIKE) {
+            return job.faults().isEmpty();
+        }
+        return job.faults().stream()
+                .anyMatch(f ->
+                        f.fault().family().filter(x -> x == leading.family()).isPresent()
+                                && (leading.cylinders().isEmpty()
+                                        || f.cylinders().isEmpty()
+                                        || leading.cylinders().stream().anyMatch(c -> f.at(c.value()))));
+    }
+
+    /** What the recommended course really costs; where something is to be measured again first, the best of the rest. */
+    private double loss(Plan plan) {
+        Costs costs = shop.costs();
+        List<Option> options = plan.decision().options().stream()
+                .filter(o -> o.action() != Repair.RETEST && o.forbidden().isEmpty())
+                .toList();
+        Course course = course(options.get(0));
+        List<Cause> faults = causes();
+        if (course.repair() != Repair.TRIAL) {
+            return Weighed.loss(course, faults, costs);
+        }
+        Course then = course(options.get(1));
+        double freed = faults.isEmpty()
+                ? 0
+                : faults.stream().mapToDouble(course::cures).reduce(1, (a, b) -> a * b);
+        return costs.of(course) + (1 - freed) * Weighed.loss(then, faults, costs);
+    }
+
+    private static Course course(Option option) {
+        return new Course(option.action(), option.withService());
+    }
+
+    private List<Cause> causes() {
+        List<Cause> all = new ArrayList<>();
+        job.faults().forEach(f -> {
+            if (f.cylinders().size() == 2) {
+                all.add(Cause.GASKET);
+                return;
+            }
+            (f.cylinders().isEmpty() ? Cause.ofEngine(f.fault()) : Cause.onCylinder(f.fault())).ifPresent(all::add);
+        });
+        return all;
+    }
+
+    private void reveal(TestKind test, List<CylinderNumber> cylinders) {
+        if (test == TestKind.LEAKDOWN) {
+            aired.addAll(cylinders);
+        }
+        done.add(test);
+    }
+
+    private Interpretation interpret() {
+        return Interpreter.interpret(shown(), shop);
+    }
+
+    private JobRecord shown() {
+        JobRecord whole = job.record();
+        List<Observation> shown = new ArrayList<>();
+        for (Observation o : whole.observed()) {
+            if (o instanceof CompressionPass pass
+                            && done.contains(pass.kind() == PassKind.WET ? TestKind.WET : TestKind.COMPRESSION)
+                    || o instanceof LeakdownReading air && aired.contains(air.cylinder())
+                    || o instanceof BlowbyReading && done.contains(TestKind.BLOWBY)
+                    || o instanceof OilEntry && done.contains(TestKind.OIL_TRIAL)) {
+                shown.add(o);
+            }
+        }
+        shown.add(examination(whole.last(Examination.class, Examination.EMPTY)));
+        return new JobRecord(whole.engine(), whole.job(), shown);
+    }
+
+    private Examination examination(Examination whole) {
+        boolean looked = done.contains(TestKind.LOOK);
+        Signs all = whole.signs();
+        Signs signs = new Signs(
+                looked ? all.oil() : null,
+                looked ? all.coolant() : null,
+                looked ? all.breather() : null,
+                looked ? all.oilPressure() : null,
+                looked ? all.leaks() : null,
+                all.leaksContaminatedBy(),
+                done.contains(TestKind.SMOKE) ? all.smoke() : null,
+                Optional.empty());
+        // What was done and showed nothing to write down is not asked for again.
+        Map<TestKind, Boolean> excluded = new EnumMap<>(TestKind.class);
+        NOT_HERE.forEach(t -> excluded.put(t, true));
+        done.stream().filter(t -> t != TestKind.LEAKDOWN).forEach(t -> excluded.put(t, true));
+        return new Examination(
+                whole.intake(),
+                signs,
+                done.contains(TestKind.PLUGS) ? whole.plugs() : PlugTray.EMPTY,
+                Map.of(),
+                null,
+                null,
+                null,
+                new RoundChoices(excluded, Optional.empty(), Optional.empty()));
+    }
+}
