@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { answer, api, Refusal, type Schemas } from '../api/client';
 import { TextField } from '../ui/TextField';
 import { parseNumber, whyNoNumber } from '../units/units';
-import { labels } from '../words/labels';
+import { capital, labels } from '../words/labels';
 
 type Own = Schemas['CostsDocument'];
 
@@ -72,7 +72,7 @@ export function Costs() {
       <div className="grid max-w-[52rem] grid-cols-2 gap-x-8 gap-y-3 narrow:grid-cols-1">
         {repairs.map((r) => {
           const work = own.work[r.repair] ?? {};
-          const name = REPAIRS.get(r.repair) ?? r.repair;
+          const name = capital(REPAIRS.get(r.repair) ?? r.repair);
           const put = (change: object) => ({
             ...own,
             work: { ...own.work, [r.repair]: { ...work, ...change } },
@@ -95,7 +95,7 @@ export function Costs() {
           <div key={m.cause}>
             {field(
               `missed.${m.cause}`,
-              m.fault + (m.ofOneCylinder ? ', one cylinder' : ''),
+              capital(m.fault) + (m.ofOneCylinder ? ', one cylinder' : ''),
               own.missed[m.cause],
               m.usual,
               (value) => ({

@@ -60,6 +60,7 @@ class EveryViewIT extends DemoWindowsTest {
                 "/jobs/2/blow-by",
                 "/jobs/1/oil",
                 "/jobs/6/oil",
+                "/jobs/8/plan",
                 "/jobs/1/report"
             })
     void isReadByAnybodyAndReachedByAnyHand(String path) {
