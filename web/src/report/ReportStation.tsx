@@ -18,6 +18,7 @@ import { worthShowing } from '../verdict/odds';
 import { OddsStrip } from '../verdict/OddsStrip';
 import { Reasons } from '../verdict/Reasons';
 import { labelOf } from '../api/labelOf';
+import { usePlan } from '../job/usePlan';
 
 const PAPER_WIDTH = 980;
 /** Left and right of the page on the screen. */
@@ -73,6 +74,8 @@ export function ReportStation({ sheet, whole }: ScreenProps) {
 
 function Verdicts({ sheet }: { sheet: Sheet }) {
   const { next, suspects, untested } = sheet.diagnosis;
+  const planned = usePlan(sheet);
+  const hazards = planned ? (planned.plan.first[0] ?? planned.plan.steps[0])?.hazards : next[0]?.hazards;
   return (
     <section className="grid grid-cols-[1.1fr_1.6fr_1fr] gap-6 border-b border-ink pb-3">
       <div>
@@ -90,12 +93,14 @@ function Verdicts({ sheet }: { sheet: Sheet }) {
       </div>
       <div>
         <h3 className="heading">Next</h3>
-        <p className="font-medium">{sheet.diagnosis.headline.next}</p>
-        {next[0]?.hazards.map((h) => (
+        <p className="font-medium">{planned?.next ?? sheet.diagnosis.headline.next}</p>
+        {hazards?.map((h) => (
           <p key={h} className="text-leak">
             {h}
           </p>
         ))}
+        {planned && <p className="mt-2">{planned.plan.decision.says}</p>}
+        {planned?.plan.decision.worth && <p>{planned.plan.decision.worth}</p>}
         {untested.length > 0 && <p className="mt-2 text-soft">{untested[0]}</p>}
       </div>
     </section>

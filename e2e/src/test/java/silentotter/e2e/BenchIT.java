@@ -186,6 +186,8 @@ class BenchIT extends WindowsTest {
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/ledger$"));
         page.keyboard().press("]");
+        assertThat(page).hasURL(Pattern.compile("/plan$"));
+        page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/report$"));
         assertThat(button(page, "Print the sheet")).isVisible();
         page.keyboard().press("?");

@@ -35,7 +35,7 @@ class DemoIT extends DemoWindowsTest {
                 "inside        | /jobs/9/inside  | Oil comes from below               |           ",
                 "crankcase     | /jobs/10/crankcase | It holds pressure but not vacuum |          ",
                 "leakdown      | /jobs/9/leakdown | Turn 180° to cylinder             |           ",
-                "plan          | /jobs/8/plan    | Compression on 3 and 4 too         |           ",
+                "plan          | /jobs/8/plan    | Usual round, 148 min               |           ",
                 "report        | /jobs/1/report  | Cylinder by cylinder               |           ",
                 "calculator    | /calculator     | left for sealing                   |           "
             })

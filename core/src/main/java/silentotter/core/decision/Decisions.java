@@ -43,6 +43,7 @@ public final class Decisions {
      * @param stops why it must not run; empty where it may
      * @param doubted what has to be measured again before anything is bought; empty where nothing has
      * @param open whether a test that is left may still change what to do
+     * @param little whether so little was tested that what it stands at says nothing yet
      * @param beforeSpending whether the question is if money is well spent on it
      * @param engineValue what the engine is worth, in the shop's money
      */
@@ -50,10 +51,11 @@ public final class Decisions {
             Optional<String> stops,
             Optional<String> doubted,
             boolean open,
+            boolean little,
             boolean beforeSpending,
             Optional<Double> engineValue) {
         public static final Question PLAIN =
-                new Question(Optional.empty(), Optional.empty(), false, false, Optional.empty());
+                new Question(Optional.empty(), Optional.empty(), false, false, false, Optional.empty());
     }
 
     public static Decision of(Probabilities p, List<Draw> draws, Costs costs, Question question) {
@@ -235,9 +237,11 @@ public final class Decisions {
     }
 
     private String says(Option first, List<Option> options) {
-        return isSettled() || first.action() == Repair.RETEST
-                ? chosen(first, options)
-                : "Not decided yet: a test that is left may change it. If it had to be now: " + chosen(first, options);
+        if (isSettled() || first.action() == Repair.RETEST) {
+            return chosen(first, options);
+        }
+        String open = "Not decided yet: a test that is left may change it.";
+        return question.little() ? open : open + " If it had to be now: " + chosen(first, options);
     }
 
     private String chosen(Option first, List<Option> options) {
@@ -288,6 +292,9 @@ public final class Decisions {
         }
         if (first.action() == Repair.RETEST) {
             return Optional.of("Whether it is worth spending on cannot be said before that.");
+        }
+        if (question.little() && !isSettled()) {
+            return Optional.of("Whether it is worth spending on cannot be said yet: too little was tested.");
         }
         String risk = question.stops().isPresent()
                 ? ""

@@ -99,6 +99,7 @@ public final class Planner {
                         diagnosis.stops().stream().findFirst(),
                         stopped ? Optional.empty() : first.stream().findFirst().map(NextStep::text),
                         open,
+                        diagnosis.littleTested(),
                         seen.intake()
                                 .purpose()
                                 .filter(p -> p == Purpose.BEFORE_SPENDING)

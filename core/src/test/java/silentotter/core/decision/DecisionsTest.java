@@ -70,7 +70,8 @@ class DecisionsTest {
     void whatMustNotRunIsNotRunOnWhateverItCosts() {
         Decision d = decide(
                 likely(Cause.STEM_SEALS, -1, .1),
-                new Question(Optional.of("A knock under load."), Optional.empty(), false, false, Optional.empty()));
+                new Question(
+                        Optional.of("A knock under load."), Optional.empty(), false, false, false, Optional.empty()));
         assertThat(d.recommended().action()).isNotIn(Repair.RUN_ON, Repair.TRIAL);
         assertThat(of(d, Repair.RUN_ON).forbidden()).contains("A knock under load.");
         assertThat(d.says()).startsWith("It must not run as it is.");
@@ -80,7 +81,8 @@ class DecisionsTest {
     void nothingIsBoughtBeforeReadingsThatContradictAreTakenAgain() {
         Decision d = decide(
                 likely(Cause.EXHAUST_VALVE, 2, .9),
-                new Question(Optional.empty(), Optional.of("Soap the adapter."), false, true, Optional.of(500.0)));
+                new Question(
+                        Optional.empty(), Optional.of("Soap the adapter."), false, false, true, Optional.of(500.0)));
         assertThat(d.recommended().action()).isEqualTo(Repair.RETEST);
         assertThat(d.options()).filteredOn(Option::recommended).hasSize(1);
         assertThat(d.says()).contains("Soap the adapter.");
@@ -91,19 +93,24 @@ class DecisionsTest {
     void whileATestMayChangeItNothingIsRecommended() {
         Decision d = decide(
                 likely(Cause.EXHAUST_VALVE, 2, .9),
-                new Question(Optional.empty(), Optional.empty(), true, false, Optional.empty()));
+                new Question(Optional.empty(), Optional.empty(), true, false, false, Optional.empty()));
         assertThat(d.options()).noneMatch(Option::recommended);
-        assertThat(d.says()).startsWith("Not decided yet");
+        assertThat(d.says()).startsWith("Not decided yet").contains("If it had to be now: Head off");
+        Decision little = decide(
+                likely(Cause.EXHAUST_VALVE, 2, .9),
+                new Question(Optional.empty(), Optional.empty(), true, true, true, Optional.empty()));
+        assertThat(little.says()).as("next to nothing was tested").endsWith("may change it.");
+        assertThat(little.worth().orElseThrow()).contains("cannot be said yet");
     }
 
     @Test
     void worthSpendingOnIsAnsweredWhereItWasAsked() {
-        Question asked = new Question(Optional.empty(), Optional.empty(), false, true, Optional.empty());
+        Question asked = new Question(Optional.empty(), Optional.empty(), false, false, true, Optional.empty());
         assertThat(decide(likely(Cause.EXHAUST_VALVE, 2, .01), asked).worth().orElseThrow())
                 .startsWith("Worth spending on");
         assertThat(decide(likely(Cause.EXHAUST_VALVE, 2, .9), asked).worth().orElseThrow())
                 .startsWith("Not before this is mended");
-        Question cheap = new Question(Optional.empty(), Optional.empty(), false, true, Optional.of(1200.0));
+        Question cheap = new Question(Optional.empty(), Optional.empty(), false, false, true, Optional.of(1200.0));
         assertThat(decide(likely(Cause.EXHAUST_VALVE, 2, .9), cheap).worth().orElseThrow())
                 .startsWith("Not worth it by the figures: 1000 on an engine worth 1200");
     }

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CompressionReading;
+import silentotter.core.decision.Option;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.Size;
@@ -27,6 +28,8 @@ import silentotter.core.job.Observation;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.leakdown.Place;
+import silentotter.core.planning.Plan;
+import silentotter.core.planning.Planner;
 import silentotter.core.quantity.Pressure;
 
 /**
@@ -35,6 +38,9 @@ import silentotter.core.quantity.Pressure;
  */
 class OddRoundsTest {
     private static final int ROUNDS = Integer.getInteger("otter.rounds", 120);
+    /** Every so-manieth round is planned too: a plan takes ten times as long as an answer. */
+    private static final int PLANNED = 6;
+
     private static final double[] UNIT_SLIPS = {1, 1, 1, 6.895, 1 / 6.895, 10, .1, 100, .01};
     private static final double MOST_KPA = 7000;
 
@@ -48,7 +54,27 @@ class OddRoundsTest {
             Interpretation said = Interpreter.interpret(odd, Shop.USUAL);
             assertThat(said.notComputed()).as("round %d", seed).isEmpty();
             whole(said.diagnosis(), odd, "round " + seed);
+            if (seed % PLANNED == 0) {
+                planned(Planner.plan(said, Shop.USUAL), "round " + seed);
+            }
         }
+    }
+
+    private static void planned(Plan plan, String round) {
+        assertThat(plan.next()).as(round).isNotBlank();
+        assertThat(plan.steps()).as(round).allSatisfy(step -> {
+            assertThat(step.minutes()).isPositive().isFinite();
+            assertThat(step.gain()).isNotNegative().isFinite();
+        });
+        assertThat(plan.decision().options()).as(round).isNotEmpty().allSatisfy(o -> {
+            assertThat(o.expectedLoss()).isNotNegative().isFinite();
+            assertThat(o.cures()).isBetween(0.0, 1.0);
+        });
+        assertThat(plan.decision().options().stream()
+                        .filter(Option::recommended)
+                        .count())
+                .as(round)
+                .isLessThanOrEqualTo(1);
     }
 
     private static void whole(Diagnosis d, JobRecord record, String round) {
