@@ -71,7 +71,7 @@ public final class Planner {
         List<NextStep> first =
                 diagnosis.next().stream().filter(NextStep::urgent).toList();
         boolean stopped = !diagnosis.stops().isEmpty();
-        List<Taken> taken = stopped ? List.of() : taken();
+        List<Taken> taken = stopped ? List.of() : orAFirstTest(taken());
         List<PlanStep> steps = inOrder(taken);
         Decision decision = decision(diagnosis, first, !taken.isEmpty());
         double minutes = steps.stream().mapToDouble(PlanStep::minutes).sum();
@@ -86,6 +86,18 @@ public final class Planner {
                         : Optional.empty(),
                 choices.left().stream().sorted().toList(),
                 decision);
+    }
+
+    /** On an engine that no gauge was on nothing is decided, however little a test seems to save: one look is had first. */
+    private List<Taken> orAFirstTest(List<Taken> taken) {
+        boolean untested =
+                outlook.done().cranked().isEmpty() && outlook.done().aired().isEmpty();
+        return !taken.isEmpty() || !untested
+                ? taken
+                : candidates.usualRound().stream()
+                        .filter(t -> t.test() == TestKind.COMPRESSION)
+                        .map(t -> new Taken(t, 0))
+                        .toList();
     }
 
     private Decision decision(Diagnosis diagnosis, List<NextStep> first, boolean open) {
@@ -165,7 +177,8 @@ public final class Planner {
     }
 
     private Taken valued(PlannedTest test, float[] planned, Bench bench, double loss) {
-        return new Taken(test, bundle(List.of(test), planned, bench, loss).net());
+        return new Taken(
+                test, Math.max(0, bundle(List.of(test), planned, bench, loss).net()));
     }
 
     private Bundle bundle(List<PlannedTest> tests, float[] planned, Bench bench, double loss) {

@@ -165,6 +165,18 @@ class PlannerTest {
     }
 
     @Test
+    void nothingIsDecidedBeforeAGaugeWasOnIt() {
+        Shop dear = Shop.USUAL.at(Costs.USUAL.withRate(100_000));
+        for (Bench bench : List.of(
+                Bench.inline(1), Bench.inline(1).twoStroke(), Bench.inline(4).diesel(), Bench.inline(6))) {
+            Plan plan = Planner.plan(bench.interpret(), dear);
+            assertThat(tests(plan)).contains(TestKind.COMPRESSION);
+            assertThat(plan.decided()).isEmpty();
+            assertThat(plan.decision().options()).noneMatch(o -> o.recommended());
+        }
+    }
+
+    @Test
     void thePlanIsTheSameEveryTime() {
         Interpretation said = Bench.inline(4).dry(1300, 1290, 800, 1310).interpret();
         assertThat(plan(said)).isEqualTo(plan(said));
