@@ -19,12 +19,6 @@ import silentotter.core.wording.Say;
  * is the point. Safety first, then what contradicts, then what splits.
  */
 final class NextSteps {
-    private static final String AIR = "Air turns cranks: no wrench on it, hands clear, what it drives locked.";
-    private static final String STARTER = "Fuel and ignition off; starter ten seconds at most.";
-    private static final String OIL = "Never more oil than the safe share of the clearance volume.";
-    private static final String HOT_COOLANT = "Never open a hot coolant cap.";
-    private static final String SHUT_CRANKCASE = "A shut crankcase blows seals out: stop at 2.5 kPa.";
-    private static final String PUMPED = "Never more than 50 kPa in a shut crankcase: it blows its seals out.";
     private static final int COMPRESSION_FIXED = 5;
     private static final int COMPRESSION_EACH = 2;
     private static final int LEAKDOWN_FIXED = 6;
@@ -118,7 +112,7 @@ final class NextSteps {
                     which,
                     COMPRESSION_FIXED + COMPRESSION_EACH * left.size(),
                     "It ranks the cylinders fastest.",
-                    STARTER);
+                    Hazards.STARTER);
         }
     }
 
@@ -131,7 +125,7 @@ final class NextSteps {
                     "Leak-down on " + Say.cylinders(left) + ", listening " + listening + ".",
                     LEAKDOWN_FIXED + LEAKDOWN_EACH * left.size(),
                     why,
-                    AIR);
+                    Hazards.AIR);
         }
     }
 
@@ -171,7 +165,7 @@ final class NextSteps {
                                 "Vent, tap the valve of " + Say.cylinder(x) + " lightly, read leak-down again.",
                                 6,
                                 "What recovers was dirt or a sticking stem.",
-                                AIR));
+                                Hazards.AIR));
                 c.filter(x -> !tested.inside(x)).ifPresent(x -> camera(x, "the valve faces"));
                 add("HEAD_OFF", on, "Head off: the seat.", 0, "Nothing cheaper is left to ask.");
             }
@@ -188,7 +182,7 @@ final class NextSteps {
                         "Compression of " + Say.cylinder(x) + " again, same strokes.",
                         3,
                         "One reading is cheap to repeat.",
-                        STARTER));
+                        Hazards.STARTER));
             }
             case GASKET_BETWEEN -> {
                 leakdown(on, "at the neighbour's plug hole", "The neighbour's hole names the gasket.");
@@ -198,7 +192,7 @@ final class NextSteps {
                         "Plug the neighbour's hole and listen again.",
                         5,
                         "An open valve on the same manifold sounds the same.",
-                        AIR);
+                        Hazards.AIR);
             }
             case WATER_ENTRY -> {
                 add(
@@ -207,14 +201,14 @@ final class NextSteps {
                         "Pressure test of the coolant, cold, with a camera in the cylinders.",
                         25,
                         "It shows where the water comes in.",
-                        HOT_COOLANT);
+                        Hazards.HOT_COOLANT);
                 add(
                         "SIGNS",
                         List.of(),
                         "Chemical test of the coolant for combustion gas.",
                         10,
                         "Cheap, and it speaks both ways.",
-                        HOT_COOLANT);
+                        Hazards.HOT_COOLANT);
             }
             case OIL_ENTRY -> oilEntry(s);
             case EVEN_WEAR -> {
@@ -226,7 +220,7 @@ final class NextSteps {
                                 : "Read a drilled bleed hole on the tester, or repeat one cylinder hot.",
                         10,
                         "A tester that is off and even wear look alike.",
-                        AIR);
+                        Hazards.AIR);
                 blowby();
             }
             case OUTSIDE_LEAK ->
@@ -250,7 +244,7 @@ final class NextSteps {
                         "Throttle open, battery on charge, another gauge: read one cylinder again.",
                         5,
                         "All low alike is the measuring as often as the engine.",
-                        STARTER);
+                        Hazards.STARTER);
             case CRANKCASE_AIR -> crankcase();
             case BEARINGS ->
                 add("SIGNS", List.of(), "Oil pressure hot; cut the filter open.", 20, "Settle that first.");
@@ -270,7 +264,7 @@ final class NextSteps {
                     "Crankcase hold, pressure and vacuum, soap on the seals.",
                     15,
                     "It finds seals, base and reeds.",
-                    PUMPED);
+                    Hazards.PUMPED);
             return;
         }
         if (!left.isEmpty()) {
@@ -280,7 +274,7 @@ final class NextSteps {
                     "Crankcase hold of the chamber under " + Say.cylinders(left) + " too.",
                     8,
                     "Each chamber has seals of its own.",
-                    PUMPED);
+                    Hazards.PUMPED);
         }
         List<CylinderNumber> blown =
                 all.stream().filter(c -> hold.under(c).leaksUnderPressure()).toList();
@@ -294,7 +288,7 @@ final class NextSteps {
                     "Soap on both seals, base, reed block and intake joint of " + Say.cylinders(blown) + ".",
                     8,
                     "Bubbles name the place.",
-                    PUMPED);
+                    Hazards.PUMPED);
         }
         if (!drawn.isEmpty()) {
             add(
@@ -311,7 +305,7 @@ final class NextSteps {
                     "Crankcase hold again, warm, both ways.",
                     15,
                     "A seal that holds cold may leak warm.",
-                    PUMPED);
+                    Hazards.PUMPED);
         }
     }
 
@@ -376,8 +370,8 @@ final class NextSteps {
                                 .orElse("") + ".",
                 6,
                 "Oil seals rings for a moment and valves never.",
-                OIL,
-                STARTER);
+                Hazards.OIL,
+                Hazards.STARTER);
     }
 
     private void camera(CylinderNumber x, String what) {
@@ -399,7 +393,7 @@ final class NextSteps {
                     "Blow-by through the orifice, warm.",
                     16,
                     "It sees all rings together, running.",
-                    SHUT_CRANKCASE);
+                    Hazards.SHUT_CRANKCASE);
         }
     }
 

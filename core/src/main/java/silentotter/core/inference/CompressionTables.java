@@ -31,21 +31,21 @@ final class CompressionTables {
     private static final double RISE_OUTLIER = .03;
     private static final double RISE_DENSITY = .5;
 
-    private static final double RING_SHARE = .8;
-    private static final double RING_HOT = .35;
-    private static final double RING_COLD = .48;
-    private static final double VALVE_HOT = .22;
-    private static final double VALVE_COLD = .36;
-    private static final double SISTERS = .28;
+    static final double RING_SHARE = .8;
+    static final double RING_HOT = .35;
+    static final double RING_COLD = .48;
+    static final double VALVE_HOT = .22;
+    static final double VALVE_COLD = .36;
+    static final double SISTERS = .28;
 
     private static final double ADAPTER_FROM = -1.2;
     private static final double ADAPTER_TO = -.05;
     private static final double UNIT_SIGMA = .04;
     private static final double MISTYPED_DENSITY = .15;
     /** A valve that does not open lets less in: ln of the share that is left. */
-    private static final double MOTION_FROM = -2.1;
+    static final double MOTION_FROM = -2.1;
 
-    private static final double MOTION_TO = -.12;
+    static final double MOTION_TO = -.12;
     private static final double[] LN_UNITS = lnUnits(6.895, 10, 14.5, 100, 1.45);
 
     private static final int X = Densities.NODES.length;

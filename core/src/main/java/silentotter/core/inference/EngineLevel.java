@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import silentotter.core.fault.Cause;
 
@@ -23,13 +24,13 @@ final class EngineLevel {
     /** Flow through a ring leak at speed, of what is there at rest, and how much of it the twin overstates. */
     private static final double RUNNING = .85 * .3;
 
-    private static final double BLOWBY_SIGMA = .5;
+    static final double BLOWBY_SIGMA = .5;
     private static final double OUTLIER = .03;
     private static final double BLOWBY_DENSITY = .15;
     private static final double PRESSED = 90;
     private static final double HEAVY_PA = 400;
 
-    private static final double OIL_LN_SIGMA = .55;
+    static final double OIL_LN_SIGMA = .55;
     private static final double OIL_OUTLIER = .05;
     private static final double SMOKE_RHO = .2;
     private static final double WATER_RHO = .3;
@@ -187,8 +188,7 @@ final class EngineLevel {
         if (!Double.isNaN(test.litresPerMinute())) {
             double y = Math.log(test.litresPerMinute() + test.smallestLitres());
             byRings("blowby", (i, w, b) -> {
-                double q =
-                        RUNNING * test.litresPerArea() * (n * w + b) * of.body().scale();
+                double q = flow(of.body(), test.litresPerArea(), w, b);
                 return (1 - OUTLIER) * Densities.t4(y - Math.log(q + test.smallestLitres()), BLOWBY_SIGMA)
                         + OUTLIER * BLOWBY_DENSITY;
             });
@@ -211,11 +211,7 @@ final class EngineLevel {
         double z = of.body().z();
         double se = Math.max(.005, use.standardError());
         byOil("oil", null, (i, w, o) -> {
-            double ofEngine = (has(i, Cause.OIL_RINGS) ? .9 : 0)
-                    + (has(i, Cause.STEM_SEALS) ? .45 : 0)
-                    + (has(i, Cause.VENTILATION) ? .4 : 0)
-                    + (has(i, Cause.OUTSIDE) ? .4 : 0);
-            double mean = z * (.05 + .2 * Math.max(0, w - .35) + o + ofEngine);
+            double mean = oilUse(of.body(), w, o, c -> has(i, c));
             return (1 - OIL_OUTLIER) * uses(use.rate(), mean, se) + OIL_OUTLIER / (3 * z);
         });
     }
@@ -246,9 +242,51 @@ final class EngineLevel {
         Densities.normalise(SPREAD_WEIGHT);
     }
 
-    private double lambda(int combination, double w, double o) {
+    /** Flow past all rings of a running engine, L/min. @param b ring area beyond that of sound cylinders, mm² at 90 mm */
+    static double flow(SealCase.Body body, double litresPerArea, double w, double b) {
+        return RUNNING * litresPerArea * (body.cylinders() * w + b) * body.scale();
+    }
+
+    /** What such engines use on the whole, L/1000 km. @param o of single cylinders, for each two litres */
+    static double oilUse(SealCase.Body body, double w, double o, Predicate<Cause> has) {
+        double ofEngine = (has.test(Cause.OIL_RINGS) ? .9 : 0)
+                + (has.test(Cause.STEM_SEALS) ? .45 : 0)
+                + (has.test(Cause.VENTILATION) ? .4 : 0)
+                + (has.test(Cause.OUTSIDE) ? .4 : 0);
+        return body.z() * (.05 + .2 * Math.max(0, w - .35) + o + ofEngine);
+    }
+
+    /** How surely oil past rings shows as smoke, 0 to 1. */
+    static double lambda(boolean oilRings, double w, double o) {
         double l = Math.min(1, (o + .2 * Math.max(0, w - .4)) / .5);
-        return has(combination, Cause.OIL_RINGS) ? Math.max(.9, l) : l;
+        return oilRings ? Math.max(.9, l) : l;
+    }
+
+    private double lambda(int combination, double w, double o) {
+        return lambda(has(combination, Cause.OIL_RINGS), w, o);
+    }
+
+    /** How often blue smoke is seen at a moment. @param seals 1 where all stem seals leak, 0 where none does */
+    static double standing(double seals, double lambda) {
+        return .08 + .47 * seals + .08 * lambda;
+    }
+
+    static double underLoad(double lambda) {
+        return .08 + .42 * lambda;
+    }
+
+    static double overrun(double seals, double lambda) {
+        return .07 + .38 * seals + .12 * lambda;
+    }
+
+    /** How often oil is seen at the breather. */
+    static double breatherOil(int cylinders, double w, double b, boolean ventilation) {
+        double f = 1 - Math.exp(-(cylinders * Math.max(0, w - .35) + b) / 6);
+        return Math.max(.08 + .5 * f, ventilation ? .4 : 0);
+    }
+
+    private double seals(int combination) {
+        return has(combination, Cause.STEM_SEALS) ? 1 : 0;
     }
 
     /** Smoke at several moments has one cause: what each is worth of itself. */
@@ -259,21 +297,13 @@ final class EngineLevel {
     private void smoke() {
         SealCase.Signs s = of.signs();
         if (s.standing() != null) {
-            byOil(
-                    "standing",
-                    "smoke",
-                    (i, w, o) ->
-                            present(s.standing(), .08 + (has(i, Cause.STEM_SEALS) ? .47 : 0) + .08 * lambda(i, w, o)));
+            byOil("standing", "smoke", (i, w, o) -> present(s.standing(), standing(seals(i), lambda(i, w, o))));
         }
         if (s.load() != null) {
-            byOil("load", "smoke", (i, w, o) -> present(s.load(), .08 + .42 * lambda(i, w, o)));
+            byOil("load", "smoke", (i, w, o) -> present(s.load(), underLoad(lambda(i, w, o))));
         }
         if (s.overrun() != null) {
-            byOil(
-                    "overrun",
-                    "smoke",
-                    (i, w, o) ->
-                            present(s.overrun(), .07 + (has(i, Cause.STEM_SEALS) ? .38 : 0) + .12 * lambda(i, w, o)));
+            byOil("overrun", "smoke", (i, w, o) -> present(s.overrun(), overrun(seals(i), lambda(i, w, o))));
         }
     }
 
@@ -286,8 +316,7 @@ final class EngineLevel {
         if (oil != null) {
             int n = of.body().cylinders();
             byRings("breatherOil", (i, w, b) -> {
-                double f = 1 - Math.exp(-(n * Math.max(0, w - .35) + b) / 6);
-                return present(oil, Math.max(.08 + .5 * f, has(i, Cause.VENTILATION) ? .4 : 0));
+                return present(oil, breatherOil(n, w, b, has(i, Cause.VENTILATION)));
             });
         }
     }

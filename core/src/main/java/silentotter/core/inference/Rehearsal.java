@@ -12,18 +12,11 @@ import silentotter.core.inference.Played.Inside;
  * tests would tell if the model were right; how far that flatters is measured on engines that it did not make.
  */
 final class Rehearsal {
-    private static final double RING_SHARE = .8;
-    private static final double SISTERS = .28;
-    private static final double MOTION_FROM = -2.1;
-    private static final double MOTION_TO = -.12;
     private static final double REPEATS_HOT = .02;
     private static final double REPEATS_COLD = .03;
     private static final double SEALED = .42;
     private static final int RETAINED = 1;
     private static final double RISE_REPEATS = .045;
-    private static final double OIL_LN_SIGMA = .55;
-    private static final double BLOWBY_SIGMA = .5;
-    private static final double RUNNING = .85 * .3;
     private static final double LEAST_OIL = .03;
     private static final double LEAST_LITRES = 1;
 
@@ -74,11 +67,10 @@ final class Rehearsal {
             extraRings += cylinder.ringLike() ? cylinder.size() : 0;
             extraOil += oil(cylinder);
         }
-        double lambda = lambda(d, extraOil);
+        double lambda = EngineLevel.lambda(d.has(Cause.OIL_RINGS), d.ringArea(), extraOil);
         boolean white = d.water() || d.has(Cause.EXHAUST_WATER);
         boolean local = d.cylinders().stream().anyMatch(c -> c.oil() == Cause.STEM_SEAL_HERE);
         double seals = d.has(Cause.STEM_SEALS) ? 1 : local ? .4 : 0;
-        double wornOrBroken = 1 - Math.exp(-(n * Math.max(0, d.ringArea() - .35) + extraRings) / 6);
         return new Played(
                 lnKPa,
                 rise,
@@ -88,20 +80,16 @@ final class Rehearsal {
                 cameBack,
                 camera,
                 clearance,
-                Math.log(RUNNING
-                                        * at.litresPerArea()
-                                        * (n * d.ringArea() + extraRings)
-                                        * of.body().scale()
-                                + LEAST_LITRES)
-                        + BLOWBY_SIGMA * random.nextGaussian(),
+                Math.log(EngineLevel.flow(of.body(), at.litresPerArea(), d.ringArea(), extraRings) + LEAST_LITRES)
+                        + EngineLevel.BLOWBY_SIGMA * random.nextGaussian(),
                 happens(d.has(Cause.VENTILATION) ? .85 : .06),
                 Math.log(oilUse(d, extraOil) + LEAST_OIL) + .15 * random.nextGaussian(),
-                happens(.08 + .47 * seals + .08 * lambda),
-                happens(.08 + .42 * lambda),
-                happens(.07 + .38 * seals + .12 * lambda),
+                happens(EngineLevel.standing(seals, lambda)),
+                happens(EngineLevel.underLoad(lambda)),
+                happens(EngineLevel.overrun(seals, lambda)),
                 happens(white ? .35 : .07),
                 happens(d.has(Cause.OUTSIDE) ? .65 : .13),
-                happens(Math.max(.08 + .5 * wornOrBroken, d.has(Cause.VENTILATION) ? .4 : 0)),
+                happens(EngineLevel.breatherOil(n, d.ringArea(), extraRings, d.has(Cause.VENTILATION))),
                 happens(d.water() ? .62 : .155),
                 happens(d.cylinders().stream().anyMatch(c -> c.cause() == Cause.BROKEN) ? .48 : .06),
                 happens(d.water() ? .71 : .036),
@@ -125,17 +113,18 @@ final class Rehearsal {
     }
 
     private void compression(Draw d, Cylinder c, double gasket, int i, double[] lnKPa, double[] rise) {
-        double ringSigma = at.hot() ? .35 : .48;
-        double valveSigma = at.hot() ? .22 : .36;
+        double ringSigma = at.hot() ? CompressionTables.RING_HOT : CompressionTables.RING_COLD;
+        double valveSigma = at.hot() ? CompressionTables.VALVE_HOT : CompressionTables.VALVE_COLD;
         double factor = Math.exp(d.lnStatic());
-        double rings = RING_SHARE * factor * (d.ringArea() + (c.ringLike() ? c.size() : 0));
-        double sigma = c.ringLike() ? ringSigma : Math.hypot(ringSigma, SISTERS);
+        double rings = CompressionTables.RING_SHARE * factor * (d.ringArea() + (c.ringLike() ? c.size() : 0));
+        double sigma = c.ringLike() ? ringSigma : Math.hypot(ringSigma, CompressionTables.SISTERS);
         rings *= Math.exp(sigma * random.nextGaussian());
         double others =
                 factor * (gasket + (c.ringLike() ? 0 : c.size())) * Math.exp(valveSigma * random.nextGaussian());
         double lnShare = at.cranking().lnShare(Math.log(rings + others));
         double motion = c.cause() == Cause.VALVE_NOT_OPENING
-                ? MOTION_FROM + (MOTION_TO - MOTION_FROM) * random.nextDouble()
+                ? CompressionTables.MOTION_FROM
+                        + (CompressionTables.MOTION_TO - CompressionTables.MOTION_FROM) * random.nextDouble()
                 : 0;
         double repeats = at.hot() ? REPEATS_HOT : REPEATS_COLD;
         lnKPa[i] = d.lnLevel() + lnShare + motion + repeats * random.nextGaussian();
@@ -150,7 +139,9 @@ final class Rehearsal {
 
     private double leakdown(Draw d, Cylinder c, double gasket) {
         double area =
-                d.ringArea() * (c.cause() == null ? Math.exp(SISTERS * random.nextGaussian()) : 1) + c.size() + gasket;
+                d.ringArea() * (c.cause() == null ? Math.exp(CompressionTables.SISTERS * random.nextGaussian()) : 1)
+                        + c.size()
+                        + gasket;
         double shown = at.tester().percent(area * Math.exp(-d.lnBias()));
         double sigma = Math.hypot(Math.hypot(at.hot() ? 1.5 : 2.6, 1), (at.hot() ? .05 : .10) * shown);
         return Math.max(0, Math.min(100, shown + sigma * random.nextGaussian()));
@@ -228,17 +219,8 @@ final class Rehearsal {
         return use + (c.cause() == Cause.BROKEN ? .8 : c.cause() == Cause.RING ? .07 * c.size() : 0);
     }
 
-    private static double lambda(Draw d, double extraOil) {
-        double l = Math.min(1, (extraOil + .2 * Math.max(0, d.ringArea() - .4)) / .5);
-        return d.has(Cause.OIL_RINGS) ? Math.max(.9, l) : l;
-    }
-
     private double oilUse(Draw d, double extraOil) {
-        double ofEngine = (d.has(Cause.OIL_RINGS) ? .9 : 0)
-                + (d.has(Cause.STEM_SEALS) ? .45 : 0)
-                + (d.has(Cause.VENTILATION) ? .4 : 0)
-                + (d.has(Cause.OUTSIDE) ? .4 : 0);
-        double mean = of.body().z() * (.05 + .2 * Math.max(0, d.ringArea() - .35) + extraOil + ofEngine);
-        return mean * Math.exp(OIL_LN_SIGMA * random.nextGaussian());
+        return EngineLevel.oilUse(of.body(), d.ringArea(), extraOil, d::has)
+                * Math.exp(EngineLevel.OIL_LN_SIGMA * random.nextGaussian());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import silentotter.core.diagnosis.Hazards;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.Examination;
@@ -14,13 +15,6 @@ import silentotter.core.wording.Say;
 
 /** A planned test in words: what to do, why, what bites, and what to see before it is spoiled. */
 final class StepWords {
-    private static final String AIR = "Air turns cranks: no wrench on it, hands clear, what it drives locked.";
-    private static final String STARTER = "Fuel and ignition off; starter ten seconds at most.";
-    private static final String OIL = "Never more oil than the safe share of the clearance volume.";
-    private static final String HOT_COOLANT = "Never open a hot coolant cap.";
-    private static final String SHUT_CRANKCASE = "A shut crankcase blows seals out: stop at 2.5 kPa.";
-    private static final String PUMPED = "Never more than 50 kPa in a shut crankcase: it blows its seals out.";
-    private static final String RUNNING = "Exhaust led outside; hands, hair and cables clear of belts and fans.";
 
     private StepWords() {}
 
@@ -77,13 +71,13 @@ final class StepWords {
 
     private static List<String> hazards(TestKind test) {
         return switch (test) {
-            case GAS_TEST -> List.of(HOT_COOLANT);
-            case SMOKE -> List.of(RUNNING);
-            case CRANKCASE -> List.of(PUMPED);
-            case BLOWBY -> List.of(SHUT_CRANKCASE, RUNNING);
-            case COMPRESSION -> List.of(STARTER);
-            case WET -> List.of(OIL, STARTER);
-            case LEAKDOWN, TAP -> List.of(AIR);
+            case GAS_TEST -> List.of(Hazards.HOT_COOLANT);
+            case SMOKE -> List.of(Hazards.RUNNING);
+            case CRANKCASE -> List.of(Hazards.PUMPED);
+            case BLOWBY -> List.of(Hazards.SHUT_CRANKCASE, Hazards.RUNNING);
+            case COMPRESSION -> List.of(Hazards.STARTER);
+            case WET -> List.of(Hazards.OIL, Hazards.STARTER);
+            case LEAKDOWN, TAP -> List.of(Hazards.AIR);
             case LOOK, PLUGS, INSIDE, CLEARANCE, OIL_TRIAL -> List.of();
         };
     }
