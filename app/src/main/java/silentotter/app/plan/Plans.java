@@ -11,7 +11,6 @@ import silentotter.app.sheet.Sheets;
 import silentotter.app.shop.Choices;
 import silentotter.core.decision.Option;
 import silentotter.core.diagnosis.Diagnosis;
-import silentotter.core.engine.Engine;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.planning.Plan;
 import silentotter.core.planning.Planner;
@@ -59,28 +58,25 @@ public class Plans {
     /** The plan of a job as it now is. */
     PlanView plan(long jobId) {
         int revision = jobs.revision(jobId);
-        Interpretation said = sheets.interpretation(jobId);
         Planned planned = known.get(new Revision(jobId, revision), key -> {
-            Plan plan = Planner.plan(said, choices.shop());
+            Plan plan = Planner.plan(sheets.interpretation(jobId), choices.shopWithCosts());
             return new Planned(revision, plan.next(), plan);
         });
-        return new PlanView(write(planned, said.engine()));
+        return new PlanView(write(planned, sheets.wording(jobId)));
     }
 
     /** Everything that an interpretation says, with the plan, written in the units of whoever asked. */
     AnswerView answer(Interpretation said) {
-        Plan plan = Planner.plan(said, choices.shop());
+        Plan plan = Planner.plan(said, choices.shopWithCosts());
         return new AnswerView(write(
                 new Answer(
                         said.diagnosis().next(plan.nextSteps(), plan.next()),
                         plan,
                         plan.decision().options()),
-                said.engine()));
+                new Wording(said.engine(), asked.units())));
     }
 
-    private String write(Object view, Engine engine) {
-        return json.writer()
-                .withAttribute(Wording.class, new Wording(engine, asked.units()))
-                .writeValueAsString(view);
+    private String write(Object view, Wording wording) {
+        return json.writer().withAttribute(Wording.class, wording).writeValueAsString(view);
     }
 }

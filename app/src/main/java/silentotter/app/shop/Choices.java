@@ -41,8 +41,13 @@ public class Choices {
         return new Shop(
                 mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)),
                 curves::get,
-                gauges::get,
-                costs().read());
+                gauges::get);
+    }
+
+    /** The same with what work costs here: only a plan asks for that, no sheet does. */
+    @Transactional(readOnly = true)
+    public Shop shopWithCosts() {
+        return shop().at(costs().read());
     }
 
     /** What work costs here, as it was said. */

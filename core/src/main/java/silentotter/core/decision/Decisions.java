@@ -96,22 +96,11 @@ public final class Decisions {
         return new Decision(options, says(first, options), worth(first), costs.equals(Costs.USUAL));
     }
 
-    /**
-     * A trial is read again: what it frees is done with, and where it reads no better the best of the others follows. An
-     * engine with nothing wrong reads no better either.
-     */
     private double trial(Course trial, Course otherwise) {
-        double after = draws.stream()
-                .mapToDouble(d -> {
-                    List<Cause> faults = d.faults();
-                    double freed = faults.isEmpty()
-                            ? 0
-                            : faults.stream().mapToDouble(trial::cures).reduce(1, (a, b) -> a * b);
-                    return (1 - freed) * Weighed.loss(otherwise, faults, costs);
-                })
+        return draws.stream()
+                .mapToDouble(d -> Weighed.loss(trial, otherwise, d.faults(), costs))
                 .average()
-                .orElse(Weighed.expectedLoss(otherwise, p, costs));
-        return costs.of(trial) + after;
+                .orElseGet(() -> costs.of(trial) + Weighed.expectedLoss(otherwise, p, costs));
     }
 
     /** Whether no test that is left can change it. */

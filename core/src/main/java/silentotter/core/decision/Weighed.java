@@ -1,5 +1,6 @@
 package silentotter.core.decision;
 
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -29,10 +30,23 @@ public final class Weighed {
         return costs.of(course) + left;
     }
 
+    /**
+     * A trial is read again: what it frees is done with, and where it reads no better another course follows. An engine with
+     * nothing wrong reads no better either.
+     */
+    public static double loss(Course trial, Course then, List<Cause> faults, Costs costs) {
+        double freed = faults.isEmpty() ? 0 : cures(trial, faults);
+        return costs.of(trial) + (1 - freed) * loss(then, faults, costs);
+    }
+
+    private static double cures(Course course, Collection<Cause> faults) {
+        return faults.stream().mapToDouble(course::cures).reduce(1, (a, b) -> a * b);
+    }
+
     /** How often a course leaves nothing of what is there; measuring that misled is nothing. */
     static double cures(Course course, List<Draw> draws) {
         return draws.stream()
-                .mapToDouble(d -> d.faults().stream().mapToDouble(course::cures).reduce(1, (a, b) -> a * b))
+                .mapToDouble(d -> cures(course, d.faults()))
                 .average()
                 .orElse(0);
     }

@@ -72,78 +72,28 @@ public record Finding(
 
     /** The same, speaking for faults. */
     public Finding pointing(Weight by, List<Fault> to) {
-        return new Finding(
-                rule, station, cylinders, says, because, by, to, tellApart, urgency, fullReadingOnly, rarer, spoiled);
+        return weighing(because, by, to, rarer, spoiled);
     }
 
     Finding pointingAway(Map<Fault, Double> from) {
-        return new Finding(
-                rule,
-                station,
-                cylinders,
-                says,
-                because,
-                weight,
-                suspects,
-                tellApart,
-                urgency,
-                fullReadingOnly,
-                from,
-                spoiled);
+        return weighing(because, weight, suspects, from, spoiled);
     }
 
     /** The same with what would tell its causes apart. */
     public Finding toldApartBy(String test) {
-        return new Finding(
-                rule,
-                station,
-                cylinders,
-                says,
-                because,
-                weight,
-                suspects,
-                Optional.of(test),
-                urgency,
-                fullReadingOnly,
-                rarer,
-                spoiled);
+        return standing(station, cylinders, Optional.of(test), urgency, fullReadingOnly);
     }
 
     Finding stopping() {
-        return new Finding(
-                rule,
-                station,
-                cylinders,
-                says,
-                because,
-                weight,
-                suspects,
-                tellApart,
-                Urgency.STOP_RUNNING,
-                fullReadingOnly,
-                rarer,
-                spoiled);
+        return standing(station, cylinders, tellApart, Urgency.STOP_RUNNING, fullReadingOnly);
     }
 
     Finding ofFullReading() {
-        return new Finding(
-                rule, station, cylinders, says, because, weight, suspects, tellApart, urgency, true, rarer, spoiled);
+        return standing(station, cylinders, tellApart, urgency, true);
     }
 
     Finding at(String where, List<CylinderNumber> those) {
-        return new Finding(
-                rule,
-                where,
-                those,
-                says,
-                because,
-                weight,
-                suspects,
-                tellApart,
-                urgency,
-                fullReadingOnly,
-                rarer,
-                spoiled);
+        return standing(where, those, tellApart, urgency, fullReadingOnly);
     }
 
     /** The same finding, said and not weighed. */
@@ -185,7 +135,7 @@ public record Finding(
 
     /** The same finding with what was measured before its reason. */
     Finding measuring(String figure) {
-        return figure.isEmpty() ? this : reasoned((figure + " " + because).strip(), weight, rarer, spoiled);
+        return figure.isEmpty() ? this : weighing((figure + " " + because).strip(), weight, suspects, rarer, spoiled);
     }
 
     /** The same finding with half its weight, because the figure behind it is not sure. */
@@ -194,9 +144,10 @@ public record Finding(
     }
 
     private Finding weakened(String reason, double power, boolean nowSpoiled) {
-        return reasoned(
+        return weighing(
                 (because + " " + reason).strip(),
                 weight.to(power),
+                suspects,
                 rarer.entrySet().stream()
                         .collect(Collectors.toMap(
                                 Map.Entry::getKey,
@@ -204,19 +155,13 @@ public record Finding(
                 nowSpoiled);
     }
 
-    private Finding reasoned(String reason, Weight weighing, Map<Fault, Double> away, boolean nowSpoiled) {
+    private Finding weighing(String reason, Weight by, List<Fault> to, Map<Fault, Double> away, boolean nowSpoiled) {
         return new Finding(
-                rule,
-                station,
-                cylinders,
-                says,
-                reason,
-                weighing,
-                suspects,
-                tellApart,
-                urgency,
-                fullReadingOnly,
-                away,
-                nowSpoiled);
+                rule, station, cylinders, says, reason, by, to, tellApart, urgency, fullReadingOnly, away, nowSpoiled);
+    }
+
+    private Finding standing(
+            String where, List<CylinderNumber> those, Optional<String> apart, Urgency asks, boolean fullOnly) {
+        return new Finding(rule, where, those, says, because, weight, suspects, apart, asks, fullOnly, rarer, spoiled);
     }
 }

@@ -105,16 +105,14 @@ public final class Playthrough {
     private Result inUsualOrder(double enough) {
         Interpretation said = interpret();
         Plan start = Planner.plan(said, shop);
-        Plan plan = start;
         for (TestKind test : TestKind.values()) {
             if (certainty(said) >= enough) {
                 break;
             }
             reveal(test, job.record().engine().arrangement().cylinders());
             said = interpret();
-            plan = enough < 1 ? Planner.plan(said, shop) : start;
         }
-        plan = Planner.plan(said, shop);
+        Plan plan = Planner.plan(said, shop);
         return result(start.fixedOrderMinutes() - plan.fixedOrderMinutes(), said, plan, 0, 0);
     }
 
@@ -147,14 +145,9 @@ public final class Playthrough {
                 .toList();
         Course course = course(options.get(0));
         List<Cause> faults = causes();
-        if (course.repair() != Repair.TRIAL) {
-            return Weighed.loss(course, faults, costs);
-        }
-        Course then = course(options.get(1));
-        double freed = faults.isEmpty()
-                ? 0
-                : faults.stream().mapToDouble(course::cures).reduce(1, (a, b) -> a * b);
-        return costs.of(course) + (1 - freed) * Weighed.loss(then, faults, costs);
+        return course.repair() == Repair.TRIAL
+                ? Weighed.loss(course, course(options.get(1)), faults, costs)
+                : Weighed.loss(course, faults, costs);
     }
 
     private static Course course(Option option) {

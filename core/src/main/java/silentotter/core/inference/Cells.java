@@ -23,10 +23,10 @@ final class Cells {
     static final int BROKEN = RING + RING_SIZES;
     static final int TYPES = BROKEN + RING_SIZES;
 
-    private static final double OIL_RING_USE = .4;
-    private static final double STEM_SEAL_USE = .2;
-    private static final double BROKEN_USE = .8;
-    private static final double RING_USE = .07;
+    static final double OIL_RING_USE = .4;
+    static final double STEM_SEAL_USE = .2;
+    static final double BROKEN_USE = .8;
+    static final double RING_USE = .07;
 
     /** Sizes of the state grid that stand for each ring size here, first inclusive. */
     private static final int[] GROUP_FROM = {0, 3, 6, 9, 11, 13, 15, States.SIZES};

@@ -17,8 +17,6 @@ import silentotter.core.inference.Draw.Cylinder;
  */
 final class Draws {
     private static final double USUAL_LEVEL = .13;
-    private static final double LOW_LEVEL = Math.log(.70);
-    private static final double LOW_LEVEL_SIGMA = .22;
 
     private final SealModel model;
     private final AtHand atHand;
@@ -110,24 +108,23 @@ final class Draws {
         double tight = atHand.cranking().lnTight();
         return low == null
                 ? tight + USUAL_LEVEL * random.nextGaussian()
-                : tight + LOW_LEVEL + LOW_LEVEL_SIGMA * random.nextGaussian();
+                : tight + Shared.LOW_LEVEL + Shared.LOW_LEVEL_SIGMA * random.nextGaussian();
     }
 
     private Cylinder cylinder(int c, int type, SealModel.SetClass kind, int i) {
-        int ways = 3;
-        double[] weight = new double[States.COUNT * ways];
+        double[] weight = new double[States.COUNT * SealModel.KINDS_OF_OIL];
         for (int s = 0; s < States.COUNT; s++) {
-            for (int oil = 0; oil < (SealModel.mayHaveLocalOil(s) ? ways : 1); oil++) {
+            for (int oil = 0; oil < (SealModel.mayHaveLocalOil(s) ? SealModel.KINDS_OF_OIL : 1); oil++) {
                 if (SealModel.type(s, oil) == type) {
-                    weight[s * ways + oil] = model.points.state[c][s][i]
+                    weight[s * SealModel.KINDS_OF_OIL + oil] = model.points.state[c][s][i]
                             * model.plugFactor(kind, model.look(c), s, oil)
                             * (SealModel.mayHaveLocalOil(s) ? model.oilShare(c, oil) : 1);
                 }
             }
         }
         int at = pick(weight);
-        int state = at / ways;
-        Cause oil = new Cause[] {null, Cause.OIL_RING_HERE, Cause.STEM_SEAL_HERE}[at % ways];
+        int state = at / SealModel.KINDS_OF_OIL;
+        Cause oil = new Cause[] {null, Cause.OIL_RING_HERE, Cause.STEM_SEAL_HERE}[at % SealModel.KINDS_OF_OIL];
         return state == States.SOUND
                 ? new Cylinder(null, 0, oil)
                 : new Cylinder(SealModel.causeOf(state), state == States.MOTION ? 0 : States.sizeOf(state), oil);

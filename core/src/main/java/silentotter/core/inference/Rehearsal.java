@@ -16,7 +16,6 @@ final class Rehearsal {
     private static final double REPEATS_COLD = .03;
     private static final double SEALED = .42;
     private static final int RETAINED = 1;
-    private static final double RISE_REPEATS = .045;
     private static final double LEAST_OIL = .03;
     private static final double LEAST_LITRES = 1;
 
@@ -133,7 +132,7 @@ final class Rehearsal {
             double wet = curve.lnTight()
                     + curve.lnShare(Math.log(SEALED * rings + others))
                     - at.cranking().lnTight();
-            rise[i] = Math.exp(wet - lnShare) - 1 + RISE_REPEATS * random.nextGaussian();
+            rise[i] = Math.exp(wet - lnShare) - 1 + SealCase.Wet.COMPUTED_ARTEFACT * random.nextGaussian();
         }
     }
 
@@ -215,8 +214,13 @@ final class Rehearsal {
     }
 
     private static double oil(Cylinder c) {
-        double use = c.oil() == Cause.OIL_RING_HERE ? .4 : c.oil() == Cause.STEM_SEAL_HERE ? .2 : 0;
-        return use + (c.cause() == Cause.BROKEN ? .8 : c.cause() == Cause.RING ? .07 * c.size() : 0);
+        double use = c.oil() == Cause.OIL_RING_HERE
+                ? Cells.OIL_RING_USE
+                : c.oil() == Cause.STEM_SEAL_HERE ? Cells.STEM_SEAL_USE : 0;
+        return use
+                + (c.cause() == Cause.BROKEN
+                        ? Cells.BROKEN_USE
+                        : c.cause() == Cause.RING ? Cells.RING_USE * c.size() : 0);
     }
 
     private double oilUse(Draw d, double extraOil) {

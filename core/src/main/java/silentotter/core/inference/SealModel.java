@@ -21,7 +21,7 @@ import silentotter.core.inference.SealCase.Look;
  * excludes further faults of the two, oil rings and stem seals of one cylinder do not stand beside its rings or water.
  */
 public final class SealModel {
-    private static final int KINDS_OF_OIL = 3;
+    static final int KINDS_OF_OIL = 3;
     /** A gasket that gives between two cylinders is next to the water as often as this. */
     private static final double GASKET_TO_WATER = .25;
 

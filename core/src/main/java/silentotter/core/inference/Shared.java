@@ -21,9 +21,9 @@ final class Shared {
     private static final double S_STEP = .025;
     private static final int S_POINTS = 59;
     /** Behind wrong timing or a shut throttle a sound cylinder reads this much less, and nobody knows how much exactly. */
-    private static final double LOW_LEVEL = Math.log(.70);
+    static final double LOW_LEVEL = Math.log(.70);
 
-    private static final double LOW_LEVEL_SIGMA = .22;
+    static final double LOW_LEVEL_SIGMA = .22;
 
     final double[] lnW;
     final double[] even;

@@ -100,13 +100,10 @@ final class Candidates {
             add(all, some && engine.arrangement().count() > 1, PlannedTest.onLowest(TestKind.LEAKDOWN, 1));
             add(all, some && engine.arrangement().count() > 2, PlannedTest.onLowest(TestKind.LEAKDOWN, 2));
         }
-        if (!twoStroke) {
-            suspected.stream()
-                    .filter(c -> done.aired().contains(c) && !done.tapped().contains(c))
-                    .findFirst()
-                    .filter(c -> suspected.indexOf(c) == 0)
-                    .ifPresent(c -> all.add(PlannedTest.on(TestKind.TAP, List.of(c))));
-        }
+        CylinderNumber first = suspected.get(0);
+        boolean tap =
+                !twoStroke && done.aired().contains(first) && !done.tapped().contains(first);
+        add(all, tap, PlannedTest.on(TestKind.TAP, List.of(first)));
     }
 
     /** On the likeliest that may be oiled, and on the least likely as control. */

@@ -43,6 +43,7 @@ public final class Planner {
 
     private final JobRecord record;
     private final Shop shop;
+    private final Examination seen;
     private final Outlook outlook;
     private final RoundChoices choices;
     private final Worth worth;
@@ -52,7 +53,8 @@ public final class Planner {
     private Planner(Interpretation of, Shop shop) {
         this.record = of.record();
         this.shop = shop;
-        choices = of.record().last(Examination.class, Examination.EMPTY).round();
+        seen = record.last(Examination.class, Examination.EMPTY);
+        choices = seen.round();
         outlook = Outlook.of(record, shop, of.said(), of.seen());
         worth = new Worth(outlook, shop.costs());
         candidates = new Candidates(outlook, choices);
@@ -101,7 +103,6 @@ public final class Planner {
     }
 
     private Decision decision(Diagnosis diagnosis, List<NextStep> first, boolean open) {
-        Examination seen = record.last(Examination.class, Examination.EMPTY);
         boolean stopped = !diagnosis.stops().isEmpty();
         return Decisions.of(
                 outlook.probabilities(),
@@ -122,7 +123,6 @@ public final class Planner {
     private Bench bench() {
         Set<SetUp> setUp = EnumSet.noneOf(SetUp.class);
         Outlook.DoneTests done = outlook.done();
-        Examination seen = record.last(Examination.class, Examination.EMPTY);
         boolean hotCompression = record.all(CompressionPass.class).stream()
                 .filter(p -> !p.readings().isEmpty())
                 .anyMatch(p -> p.conditions()
@@ -152,19 +152,20 @@ public final class Planner {
                 .flatMap(f -> candidates.after(List.of()).stream()
                         .filter(t -> t.test() == f)
                         .max(Comparator.comparingDouble(PlannedTest::minutes)));
+        float[] base = worth.nothing();
         while (taken.size() < MOST_STEPS) {
             List<PlannedTest> planned = taken.stream().map(Taken::test).toList();
             Optional<Taken> next = taken.isEmpty() && forced.isPresent()
-                    ? forced.map(f -> valued(f, worth.nothing(), now, worth.lossAfter(List.of())))
-                    : best(planned, bench, loss);
+                    ? Optional.of(valued(forced.get(), base, bench, loss))
+                    : best(planned, base, bench, loss);
             if (next.isEmpty()) {
                 break;
             }
+            PlannedTest test = next.get().test();
             taken.add(next.get());
-            bench = bench.after(next.get().test().test());
-            loss = worth.lossAfter(
-                    Stream.concat(planned.stream(), Stream.of(next.get().test()))
-                            .toList());
+            bench = bench.after(test.test());
+            base = worth.together(base, List.of(test));
+            loss = worth.lossAfter(base, List.of());
         }
         return taken;
     }
@@ -192,8 +193,7 @@ public final class Planner {
         return new Bundle(tests, gain - shop.costs().minutes(minutes), minutes);
     }
 
-    private Optional<Taken> best(List<PlannedTest> planned, Bench bench, double loss) {
-        float[] base = worth.together(worth.nothing(), planned);
+    private Optional<Taken> best(List<PlannedTest> planned, float[] base, Bench bench, double loss) {
         List<Bundle> singles = candidates.after(planned).parallelStream()
                 .map(t -> bundle(List.of(t), base, bench, loss))
                 .sorted(Comparator.comparingDouble((Bundle b) -> -b.rate()))
