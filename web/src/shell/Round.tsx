@@ -71,15 +71,15 @@ export function Round({ sheet, station, onKeys }: Props) {
   );
 }
 
-/** Where a station comes in the plan: once for each step that is done there. */
+/** Where a station comes in the plan: once for each step that is done there. On a tablet a line, there is no room for more. */
 function Planned({ places }: { places: number[] }) {
   return places.length === 0 ? null : (
     <span
-      className="ml-auto border border-act px-1 font-mono text-[0.9375rem] leading-tight text-act narrow:absolute narrow:top-0.5 narrow:right-0.5 narrow:bg-paper narrow:text-[0.8125rem]"
+      className="ml-auto border border-act px-1 font-mono text-[0.9375rem] leading-tight text-act narrow:absolute narrow:inset-x-1 narrow:bottom-0 narrow:h-1 narrow:border-0 narrow:bg-act narrow:p-0"
       data-planned-step={places.join()}
     >
       <span className="sr-only">planned step </span>
-      {places.join(' ')}
+      <span className="narrow:sr-only">{places.join(' ')}</span>
     </span>
   );
 }
