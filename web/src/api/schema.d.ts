@@ -1012,6 +1012,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/revision": {
         parameters: {
             query?: never;
@@ -1149,6 +1181,22 @@ export interface paths {
         };
         get: operations["costs"];
         put: operations["setCosts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/letterhead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["letterhead"];
+        put: operations["sign"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1999,11 +2047,13 @@ export interface components {
             /** Format: double */
             ambientKPa?: number;
             complaint?: string;
+            craft?: string;
             date: string;
             /** Format: double */
             distanceKm?: number;
             /** Format: double */
             hours?: number;
+            owner?: string;
             technician?: string;
             /** Format: double */
             temperatureC?: number;
@@ -2178,6 +2228,13 @@ export interface components {
             readings: components["schemas"]["StoredLeakdown"][];
             schools: components["schemas"]["LeakdownSchoolView"][];
             testers: components["schemas"]["StoredTester"][];
+        };
+        Letterhead: {
+            line?: string;
+            money?: string;
+            /** @enum {string} */
+            paper?: "A4" | "LETTER";
+            shop?: string;
         };
         LimitDocument: {
             source?: string;
@@ -2603,6 +2660,11 @@ export interface components {
             number: number;
             taken: string;
             text: string;
+        };
+        Pages: {
+            pages: string;
+            paper: string;
+            style: string;
         };
         PassDoubt: {
             cylinders: number[];
@@ -3633,6 +3695,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": string;
+                "application/pdf": string;
             };
         };
         responses: {
@@ -5086,6 +5149,54 @@ export interface operations {
             };
         };
     };
+    pages: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pages"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     revision: {
         parameters: {
             query?: never;
@@ -5390,6 +5501,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CostsView"];
+                };
+            };
+        };
+    };
+    letterhead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Letterhead"];
+                };
+            };
+        };
+    };
+    sign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Letterhead"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Letterhead"];
                 };
             };
         };

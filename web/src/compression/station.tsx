@@ -4,7 +4,6 @@ import { CylinderStrip } from '../section/CylinderStrip';
 import { labelOf } from '../api/labelOf';
 import { CompressionStation } from './CompressionStation';
 import { ReadingRows } from './ReadingRows';
-import { SchoolsTable } from './SchoolsTable';
 
 function Strip({ sheet }: { sheet: Sheet }) {
   const results = sheet.compression.cylinders;
@@ -19,15 +18,6 @@ function Strip({ sheet }: { sheet: Sheet }) {
         return { height: (r?.value?.valueKPa ?? 0) / highest, fill };
       }}
     />
-  );
-}
-
-function Schools({ sheet }: { sheet: Sheet }) {
-  return (
-    <section className="mt-4 break-inside-avoid">
-      <h3 className="heading mb-1">Schools</h3>
-      <SchoolsTable sheet={sheet} />
-    </section>
   );
 }
 
@@ -48,6 +38,5 @@ export const compression: StationScreen = {
   Rows: ReadingRows,
   Strip,
   words: inWords,
-  Printed: Schools,
   file: { part: 'compression', label: 'Readings' },
 };

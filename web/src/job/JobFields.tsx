@@ -33,6 +33,22 @@ export function JobFields({ job, errorAt, onChange }: Props) {
         error={errorAt('technician')}
         onCommit={(technician) => onChange({ technician })}
       />
+      <div className="col-span-2">
+        <TextField
+          label="Owner"
+          value={job.owner}
+          error={errorAt('owner')}
+          onCommit={(owner) => onChange({ owner })}
+        />
+      </div>
+      <div className="col-span-2">
+        <TextField
+          label="Craft or machine"
+          value={job.craft}
+          error={errorAt('craft')}
+          onCommit={(craft) => onChange({ craft })}
+        />
+      </div>
       <QuantityField
         label="Distance"
         quantity="distance"

@@ -5,7 +5,12 @@ import { FileButton } from '../ui/FileButton';
 import { ImportState } from '../ui/ImportState';
 import { useImport } from '../ui/useImport';
 
-/** Loads a case file; a wrong one gets a list of what is wrong and where, and changes nothing. */
+/** A report carries the case file that it was made from. */
+function isPdf(file: File): boolean {
+  return file.type === 'application/pdf' || file.name.toLowerCase().endsWith('.pdf');
+}
+
+/** Loads a case file, or the one in a report; a wrong one gets a list of what is wrong and where, and changes nothing. */
 export function ImportCase() {
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -16,7 +21,7 @@ export function ImportCase() {
           params: { query: { progress } },
           body: file as never,
           bodySerializer: (body: unknown) => body as File,
-          headers: { 'content-type': 'application/json' },
+          headers: { 'content-type': isPdf(file) ? 'application/pdf' : 'application/json' },
         }),
       ),
     (loaded) => {
@@ -26,7 +31,7 @@ export function ImportCase() {
   );
   return (
     <>
-      <FileButton label="Case file" accept=".json,application/json" onFile={load.load}>
+      <FileButton label="Case file" accept=".json,application/json,.pdf,application/pdf" onFile={load.load}>
         Load case file
       </FileButton>
       <ImportState {...load} />

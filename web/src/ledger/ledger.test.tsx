@@ -79,7 +79,7 @@ const drawn = (of: Sheet) =>
   renderToStaticMarkup(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter>
-        <LedgerStation sheet={of} whole={{ rows: [], printed: [], files: [], paths: {} }} />
+        <LedgerStation sheet={of} whole={{ rows: [], files: [], paths: {} }} />
       </MemoryRouter>
     </QueryClientProvider>,
   );

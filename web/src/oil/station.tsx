@@ -4,7 +4,6 @@ import type { RowsProps, StationScreen } from '../station/station';
 import { useUnits } from '../units/UnitsContext';
 import { label } from '../words/labels';
 import { rateInWords } from './inWords';
-import { OilPrinted } from './OilPrinted';
 import { OilStation } from './OilStation';
 
 function inWords(sheet: Sheet): string {
@@ -61,7 +60,6 @@ export const oil: StationScreen = {
   Screen: OilStation,
   Rows: OilRows,
   Strip: OilStrip,
-  Printed: OilPrinted,
   words: inWords,
   file: { part: 'oil', label: 'Oil log' },
 };

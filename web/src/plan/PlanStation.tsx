@@ -3,7 +3,7 @@ import { usePlan } from '../job/usePlan';
 import type { ScreenProps } from '../station/station';
 import { BenchTab, BenchTabs } from '../ui/BenchTabs';
 import { VerdictPanel } from '../verdict/VerdictPanel';
-import { Costs } from './Costs';
+import { Costs } from '../shop/Costs';
 import { Decision } from './Decision';
 import { Steps } from './Steps';
 

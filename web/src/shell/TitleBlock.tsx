@@ -24,7 +24,10 @@ export function TitleBlock({ sheet, undo, onKeys }: { sheet: Sheet; undo: UndoCo
     hour12: false,
   });
   return (
-    <footer className="flex min-h-[3.375rem] border-t-2 border-ink text-[1.0625rem] print:order-first print:border print:text-[0.9375rem]">
+    <footer
+      data-title-block
+      className="flex min-h-[3.375rem] border-t-2 border-ink text-[1.0625rem] print:order-first print:border print:text-[0.9375rem]"
+    >
       <Cell name="Engine" grow>
         {engine.engine.name}
       </Cell>

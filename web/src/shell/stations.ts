@@ -32,7 +32,6 @@ export const stations: StationScreen[] = [
 /** What all stations bring together, for the benches and the report. */
 export const whole: Whole = {
   rows: stations.flatMap(({ station, Rows }) => (Rows ? { station, Rows } : [])),
-  printed: stations.flatMap(({ Printed }) => Printed ?? []),
   files: stations.flatMap(({ file }) => file ?? []),
   paths: Object.fromEntries(stations.map(({ station, path }) => [station, path])),
 };

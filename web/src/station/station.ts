@@ -21,7 +21,6 @@ export interface StationRows {
 /** What all stations bring, in the order of the round. */
 export interface Whole {
   rows: StationRows[];
-  printed: ComponentType<{ sheet: Sheet }>[];
   files: StationFile[];
   /** Addresses after that of the job, by station. */
   paths: Record<string, string>;
@@ -50,8 +49,6 @@ export interface StationScreen {
   Rows?: ComponentType<RowsProps>;
   /** A mark for each cylinder, beside its name in the round. */
   Strip?: ComponentType<{ sheet: Sheet }>;
-  /** What it adds to the report beside its rows. */
-  Printed?: ComponentType<{ sheet: Sheet }>;
   /** What it has to say so far, in a few words. */
   words: (sheet: Sheet) => string;
   file?: StationFile;

@@ -35,7 +35,7 @@ function imports(): Map<string, Set<string>> {
 const LAYERS = [
   ['api', 'units', 'theme', 'keys', 'words'],
   ['ui'],
-  ['engine', 'job', 'section'],
+  ['engine', 'job', 'section', 'shop'],
   ['station', 'verdict'],
   ['examination', 'round'],
 ];

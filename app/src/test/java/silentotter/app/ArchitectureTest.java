@@ -26,7 +26,7 @@ class ArchitectureTest {
                     List.of("engine"),
                     List.of("job"),
                     List.of("sheet")),
-            List.of(List.of("plan"), List.of("demo")));
+            List.of(List.of("plan"), List.of("report"), List.of("demo")));
 
     private static final Layers CORE = new Layers(
             "silentotter.core",
@@ -46,6 +46,7 @@ class ArchitectureTest {
                     List.of("diagnosis"),
                     List.of("interpretation"),
                     List.of("planning"),
+                    List.of("report"),
                     List.of("hidden")));
 
     @ArchTest

@@ -189,7 +189,7 @@ class BenchIT extends WindowsTest {
         assertThat(page).hasURL(Pattern.compile("/plan$"));
         page.keyboard().press("]");
         assertThat(page).hasURL(Pattern.compile("/report$"));
-        assertThat(button(page, "Print the sheet")).isVisible();
+        assertThat(button(page, "Print")).isVisible();
         page.keyboard().press("?");
         Locator help = page.getByRole(AriaRole.DIALOG);
         assertThat(help).containsText("station before, station after");

@@ -33,10 +33,10 @@ class DemoIT extends DemoWindowsTest {
                 "smoke         | /jobs/1/smoke   | Oil passes the rings under load    |           ",
                 "plugs         | /jobs/3/plugs   | They stand side by side            |           ",
                 "inside        | /jobs/9/inside  | Oil comes from below               |           ",
-                "crankcase     | /jobs/10/crankcase | It holds pressure but not vacuum |          ",
                 "leakdown      | /jobs/9/leakdown | Turn 180° to cylinder             |           ",
                 "plan          | /jobs/8/plan    | Usual round, 148 min               |           ",
-                "report        | /jobs/1/report  | Cylinder by cylinder               |           ",
+                "report        | /jobs/1/report  | leaks past its piston rings        |           ",
+                "shop          | /shop           | An hour that the machine stands    |           ",
                 "calculator    | /calculator     | left for sealing                   |           "
             })
     void everyMainViewOpensClean(String name, String path, String text, String tab) {

@@ -47,6 +47,7 @@ class EveryViewIT extends DemoWindowsTest {
                 "/",
                 "/jobs/new",
                 "/calculator",
+                "/shop",
                 "/jobs/3",
                 "/jobs/6",
                 "/jobs/1/intake",

@@ -3,6 +3,7 @@ package silentotter.app.casefile;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import silentotter.app.part.FileText;
 import silentotter.core.intake.ServiceDocument;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -20,4 +21,8 @@ record CaseFile(
         List<Map<String, Object>> jobs) {
     static final String FORMAT = "silent-otter-case";
     static final int VERSION = 3;
+
+    String fileName() {
+        return FileText.name(engine.get("name").asString()) + ".case.json";
+    }
 }

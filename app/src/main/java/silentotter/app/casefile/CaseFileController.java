@@ -1,7 +1,6 @@
 package silentotter.app.casefile;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -21,7 +20,6 @@ import silentotter.app.job.Jobs;
 import silentotter.app.part.CsvPart;
 import silentotter.app.part.FileText;
 import silentotter.app.progress.Progress;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Files out and in: a whole case, or the readings of one part as comma-separated values. */
 @RestController
@@ -30,14 +28,12 @@ class CaseFileController {
     private final Map<String, CsvPart> parts;
     private final Jobs jobs;
     private final Progress underWay;
-    private final JsonMapper json;
 
-    CaseFileController(CaseFiles caseFiles, List<CsvPart> parts, Jobs jobs, Progress underWay, JsonMapper json) {
+    CaseFileController(CaseFiles caseFiles, List<CsvPart> parts, Jobs jobs, Progress underWay) {
         this.caseFiles = caseFiles;
         this.parts = parts.stream().collect(Collectors.toMap(CsvPart::name, Function.identity()));
         this.jobs = jobs;
         this.underWay = underWay;
-        this.json = json;
     }
 
     record Loaded(List<Long> jobIds) {}
@@ -46,10 +42,7 @@ class CaseFileController {
     @GetMapping("/api/jobs/{id}/case-file")
     ResponseEntity<String> export(@PathVariable long id) {
         CaseFile file = caseFiles.export(id);
-        return attachment(
-                fileName(file.engine().get("name").asString()) + ".case.json",
-                MediaType.APPLICATION_JSON,
-                json.writerWithDefaultPrettyPrinter().writeValueAsString(file));
+        return attachment(file.fileName(), MediaType.APPLICATION_JSON, caseFiles.written(file));
     }
 
     /** @param progress a key of the sender's, under which it can look how far this is and give it up */
@@ -66,7 +59,7 @@ class CaseFileController {
             produces = "text/csv")
     ResponseEntity<String> exportCsv(@PathVariable long id, @PathVariable String part) {
         return attachment(
-                fileName(jobs.engineOf(id).name()) + "-" + part + ".csv",
+                FileText.name(jobs.engineOf(id).name()) + "-" + part + ".csv",
                 MediaType.parseMediaType("text/csv"),
                 part(part).csv(id));
     }
@@ -99,13 +92,5 @@ class CaseFileController {
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
                 .contentType(type)
                 .body(body);
-    }
-
-    private static String fileName(String engineName) {
-        String plain = engineName
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "engine" : plain;
     }
 }

@@ -1,5 +1,6 @@
 package silentotter.app.casefile;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,6 +61,24 @@ public class CaseFiles {
     /** The engine of a job with all its jobs, as of one moment. */
     CaseFile export(long jobId) {
         return reading.execute(t -> exported(jobs.byId(jobId).engineId()));
+    }
+
+    /** A case file as it is handed on. */
+    public record Copy(String name, byte[] content, boolean whole) {}
+
+    /** The same to be carried by something that has to stay small: without its large parts where it would not. */
+    public Copy copy(long jobId, int mostBytes) {
+        CaseFile file = export(jobId);
+        byte[] whole = written(file).getBytes(StandardCharsets.UTF_8);
+        if (whole.length <= mostBytes) {
+            return new Copy(file.fileName(), whole, true);
+        }
+        parts.stream().filter(JobPart::isLarge).forEach(p -> file.jobs().forEach(job -> job.remove(p.name())));
+        return new Copy(file.fileName(), written(file).getBytes(StandardCharsets.UTF_8), false);
+    }
+
+    String written(CaseFile file) {
+        return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }
 
     private CaseFile exported(long engineId) {

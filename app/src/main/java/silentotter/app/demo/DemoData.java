@@ -15,11 +15,15 @@ import silentotter.app.casefile.CaseFiles;
 import silentotter.app.engine.Engines;
 import silentotter.app.progress.Progress;
 import silentotter.app.sheet.JobList;
+import silentotter.app.shop.Choices;
+import silentotter.core.report.Letterhead;
+import silentotter.core.report.Paper;
 
 /** Loads the Marrow Sound harbour yard into an empty database, through the same door as any case file. */
 @Component
 @ConditionalOnProperty("otter.demo")
-record DemoData(CaseFiles caseFiles, Engines engines, Progress progress, JobList list) implements ApplicationRunner {
+record DemoData(CaseFiles caseFiles, Engines engines, Progress progress, JobList list, Choices choices)
+        implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
@@ -33,6 +37,7 @@ record DemoData(CaseFiles caseFiles, Engines engines, Progress progress, JobList
         for (Resource file : inOrder) {
             caseFiles.load(file.getContentAsString(StandardCharsets.UTF_8), progress.begin(null));
         }
+        choices.sign(new Letterhead("Marrow Sound Yard", "Engine examination without teardown", null, Paper.A4));
         list.settle();
     }
 }

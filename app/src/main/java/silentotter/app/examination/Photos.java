@@ -13,6 +13,7 @@ import silentotter.app.change.Journal;
 import silentotter.app.http.NotFound;
 import silentotter.app.part.Filed;
 import silentotter.app.part.JobPart;
+import silentotter.app.part.JobPhotos;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
@@ -22,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Photos of plugs and of what the camera showed, kept with the job. */
 @Service
-class Photos implements JobPart<List<Photos.Picture>> {
+class Photos implements JobPart<List<Photos.Picture>>, JobPhotos {
     private static final int MOST_BYTES = 6_000_000;
     private static final int MOST_PHOTOS = 200;
     private static final Set<ExaminationPart> PARTS = Set.of(ExaminationPart.PLUGS, ExaminationPart.INSIDE);
@@ -48,6 +49,26 @@ class Photos implements JobPart<List<Photos.Picture>> {
 
     /** A photo with its content, where that was read. */
     record Picture(Photo photo, byte[] content) {}
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Taken> taken(long jobId) {
+        return load(jobId).stream()
+                .map(Picture::photo)
+                .map(p -> new Taken(p.key(), p.part().words(), p.cylinder(), p.takenAt()))
+                .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public byte[] content(String key) {
+        return byKey(key).content();
+    }
+
+    @Override
+    public boolean isLarge() {
+        return true;
+    }
 
     /** @param content base64 */
     record FiledPhoto(ExaminationPart part, int cylinder, String mediaType, String takenAt, byte[] content) {}

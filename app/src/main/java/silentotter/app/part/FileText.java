@@ -5,6 +5,7 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import silentotter.core.input.InvalidInput;
 
 /** The text of a file that was sent in; one in another encoding is refused and not guessed at. */
@@ -27,5 +28,12 @@ public final class FileText {
         } catch (CharacterCodingException e) {
             throw InvalidInput.at("the file", "is not in UTF-8; save it as UTF-8");
         }
+    }
+
+    /** A name for a file about an engine: plain letters, figures and hyphens. */
+    public static String name(String engine) {
+        String plain =
+                engine.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return plain.isEmpty() ? "engine" : plain;
     }
 }

@@ -33,6 +33,11 @@ public interface JobPart<K> extends SheetPart<K> {
     /** Puts what a new job begins with, or one that came without this part. */
     default void begin(long jobId) {}
 
+    /** Whether a copy that has to stay small may go without it. */
+    default boolean isLarge() {
+        return false;
+    }
+
     /** How many readings there are, for the progress of a load. */
     default int size(K kept) {
         return 0;

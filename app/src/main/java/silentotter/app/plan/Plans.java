@@ -57,12 +57,20 @@ public class Plans {
 
     /** The plan of a job as it now is. */
     PlanView plan(long jobId) {
+        return new PlanView(write(planned(jobId), sheets.wording(jobId)));
+    }
+
+    /** What to do about a job as it now is. */
+    public Plan planOf(long jobId) {
+        return planned(jobId).plan();
+    }
+
+    private Planned planned(long jobId) {
         int revision = jobs.revision(jobId);
-        Planned planned = known.get(new Revision(jobId, revision), key -> {
+        return known.get(new Revision(jobId, revision), key -> {
             Plan plan = Planner.plan(sheets.interpretation(jobId), choices.shopWithCosts());
             return new Planned(revision, plan.next(), plan);
         });
-        return new PlanView(write(planned, sheets.wording(jobId)));
     }
 
     /** Everything that an interpretation says, with the plan, written in the units of whoever asked. */

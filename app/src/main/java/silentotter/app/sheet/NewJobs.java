@@ -22,10 +22,15 @@ class NewJobs {
         this.parts = parts;
     }
 
-    /** @param engineId of a known engine; otherwise the document of a new one */
+    /** @param engineId of a known engine; otherwise the document of a new one. A known one stays its owner's. */
     @Transactional
     public long add(Long engineId, EngineDocument engine, JobDocument job) {
-        long id = jobs.add(engineId != null ? engineId : engines.add(engine), job);
+        long of = engineId != null ? engineId : engines.add(engine);
+        JobDocument belonging = jobs.ofEngine(of).stream()
+                .reduce((earlier, later) -> later)
+                .map(before -> job.belongingTo(jobs.byId(before).job()))
+                .orElse(job);
+        long id = jobs.add(of, belonging);
         parts.forEach(p -> p.begin(id));
         return id;
     }

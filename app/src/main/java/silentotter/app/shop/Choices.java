@@ -11,6 +11,7 @@ import silentotter.app.storage.Documents;
 import silentotter.core.decision.CostsDocument;
 import silentotter.core.finding.Shop;
 import silentotter.core.inference.GaugeCurve;
+import silentotter.core.report.Letterhead;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.LeakCurve;
 
@@ -64,6 +65,20 @@ public class Choices {
         costs.read();
         mapper.setCosts(documents.write(costs));
         journal.touchedAllJobs();
+    }
+
+    /** How this shop signs its reports. */
+    @Transactional(readOnly = true)
+    public Letterhead letterhead() {
+        return mapper.letterhead()
+                .map(json -> documents.read(json, Letterhead.class))
+                .orElse(Letterhead.NONE);
+    }
+
+    /** @throws silentotter.core.input.InvalidInput with everything that is wrong, by field */
+    @Transactional
+    public void sign(Letterhead letterhead) {
+        mapper.setLetterhead(documents.write(letterhead.checked()));
     }
 
     /** The school that leads in its matter from now on; the others are shown beside it. */

@@ -25,4 +25,12 @@ interface ShopMapper {
             insert into costs (id, document) values (1, #{document})
             on conflict (id) do update set document = excluded.document""")
     void setCosts(String document);
+
+    @Select("select document from letterhead")
+    Optional<String> letterhead();
+
+    @Insert("""
+            insert into letterhead (id, document) values (1, #{document})
+            on conflict (id) do update set document = excluded.document""")
+    void setLetterhead(String document);
 }

@@ -65,7 +65,7 @@ final class Contradictions {
 
     private static void against(List<Suspect> suspects, List<WeighedFinding> findings, List<Contradiction> to) {
         if (suspects.isEmpty()
-                || !suspects.get(0).isFault()
+                || !suspects.get(0).anythingWrong()
                 || suspects.get(0).odds().compareTo(Odds.LIKELY) > 0) {
             return;
         }

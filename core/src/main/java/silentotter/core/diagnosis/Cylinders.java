@@ -71,7 +71,7 @@ final class Cylinders {
             double q = member.get().probability();
             return new CylinderVerdict(
                     q >= Odds.EVEN.from() ? Tone.LOSS : Tone.DOUBT,
-                    Names.sentence(member.get().text()),
+                    Say.sentence(member.get().text()),
                     Odds.of(q).words(),
                     why,
                     misses(c));
@@ -122,6 +122,7 @@ final class Cylinders {
                 .or(() -> dry == null ? Optional.empty() : dry.detectable())
                 .map(d -> "Leaks up to about " + Say.area(d) + " would not have shown. ")
                 .orElse("");
-        return tested.cranked(c) || tested.aired(c) ? small + "The oil control ring is not cleared by this." : "";
+        String oil = tested.anOilRing() ? "The oil control ring is not cleared by this." : "";
+        return tested.cranked(c) || tested.aired(c) ? (small + oil).strip() : "";
     }
 }

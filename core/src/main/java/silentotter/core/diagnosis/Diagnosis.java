@@ -58,6 +58,16 @@ public record Diagnosis(
                 weakness);
     }
 
+    /** Whom the headline is about: the likeliest of those that anything was tested for; empty where nothing was. */
+    public Optional<Suspect> leading() {
+        return tone == Tone.EMPTY
+                ? Optional.empty()
+                : suspects.stream()
+                        .filter(Suspect::testedFor)
+                        .findFirst()
+                        .or(() -> suspects.stream().findFirst());
+    }
+
     /** One line that does not fit, above the reasons; empty where all fits. */
     public Optional<String> doesNotFit() {
         return contradictions.stream().findFirst().map(Contradiction::text);

@@ -110,7 +110,7 @@ public final class Diagnostician {
     private List<String> open(List<WeighedFinding> findings, List<Suspect> suspects) {
         List<String> open = new ArrayList<>();
         boolean likely = !suspects.isEmpty()
-                && suspects.get(0).isFault()
+                && suspects.get(0).anythingWrong()
                 && suspects.get(0).odds().compareTo(Odds.EVEN) <= 0;
         for (WeighedFinding f : findings) {
             boolean told = f.station().equals(IntakeRules.SOURCE);

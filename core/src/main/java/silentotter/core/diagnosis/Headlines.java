@@ -76,10 +76,10 @@ final class Headlines {
             return Tone.DOUBT;
         }
         Suspect first = suspects.get(leading().orElse(0));
-        if (!first.isFault()) {
+        if (!first.anythingWrong()) {
             // What nothing was done about competes by its prior alone: it is said as untested and makes no doubt.
             boolean rival = suspects.stream()
-                    .anyMatch(s -> s.isFault() && s.testedFor() && s.probability() >= NAMED_FOR_COMPLAINT);
+                    .anyMatch(s -> s.anythingWrong() && s.testedFor() && s.probability() >= NAMED_FOR_COMPLAINT);
             return rival || !allRead() ? Tone.DOUBT : Tone.SOUND;
         }
         if (first.family() == Family.ALL_ALIKE) {
@@ -218,7 +218,7 @@ final class Headlines {
     private Optional<Suspect> also(Suspect first) {
         Optional<Suspect> likely = suspects.stream()
                 .filter(s -> s != first && s.testedFor())
-                .filter(Suspect::isFault)
+                .filter(Suspect::anythingWrong)
                 .filter(s -> s.probability() >= NAMED_TOO)
                 .findFirst();
         if (likely.isPresent()) {

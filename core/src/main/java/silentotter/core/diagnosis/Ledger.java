@@ -23,6 +23,7 @@ import silentotter.core.inference.SealCase;
 import silentotter.core.intake.IntakeRules;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
+import silentotter.core.wording.Say;
 
 /**
  * The rows of the answer with what every finding is worth for each. A weight is the odds with the finding over the odds
@@ -258,7 +259,7 @@ final class Ledger {
                     leading(parts, p),
                     Names.cylinders(row.cylinders()),
                     row.somewhere(),
-                    Names.sentence(name(row, parts, p)),
+                    Say.sentence(name(row, parts, p)),
                     p,
                     scaled(p, 1 / Cause.PRIOR_UNCERTAINTY),
                     scaled(p, Cause.PRIOR_UNCERTAINTY),

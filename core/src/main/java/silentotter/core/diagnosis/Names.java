@@ -33,8 +33,4 @@ final class Names {
                         ? ", cylinder " + Say.cylinders(cylinders(indices))
                         : " " + Say.cylinders(cylinders(indices));
     }
-
-    static String sentence(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
-    }
 }

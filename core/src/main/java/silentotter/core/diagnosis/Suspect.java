@@ -52,7 +52,8 @@ public record Suspect(
         members = List.copyOf(members);
     }
 
-    boolean isFault() {
+    /** Whether it says that anything is wrong; no getter, so that the answer does not show it. */
+    public boolean anythingWrong() {
         return family != Family.NOTHING_WRONG;
     }
 }

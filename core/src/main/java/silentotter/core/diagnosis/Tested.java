@@ -66,6 +66,11 @@ final class Tested {
                 && CompressionAnalyst.wetRefusal(engine, c).isEmpty();
     }
 
+    /** Whether there is one that the gauges cannot see: a two-stroke has none. */
+    boolean anOilRing() {
+        return engine.cycle() != Cycle.TWO_STROKE;
+    }
+
     boolean flow() {
         return flow;
     }

@@ -64,7 +64,7 @@ public record WeighedFinding(
     }
 
     /** Whether it was seen where a suspect sits: what is seen at a sister only moves the level that one is held against. */
-    boolean isAbout(Suspect s) {
+    public boolean isAbout(Suspect s) {
         return cylinders.isEmpty()
                 || s.cylinders().isEmpty() && id.startsWith("rule:")
                 || cylinders.stream().anyMatch(s.cylinders()::contains);

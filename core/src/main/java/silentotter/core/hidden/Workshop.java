@@ -158,7 +158,8 @@ public final class Workshop {
                 null,
                 null,
                 null));
-        Job job = new Job(LocalDate.of(2026, 11, 1), Optional.empty(), Optional.empty(), "", "", Ambient.UNKNOWN);
+        Job job =
+                new Job(LocalDate.of(2026, 11, 1), Optional.empty(), Optional.empty(), "", "", "", "", Ambient.UNKNOWN);
         return new HiddenJob(seed, new JobRecord(engine, job, observed), faults, falsified);
     }
 

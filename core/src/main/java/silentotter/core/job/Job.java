@@ -8,6 +8,8 @@ import java.util.Optional;
  *
  * @param distanceKm on the meter, 0 or more
  * @param hours on the meter, 0 or more
+ * @param owner whom the engine belongs to; empty where nobody said, like all texts here
+ * @param craft or machine that it drives
  */
 public record Job(
         LocalDate date,
@@ -15,4 +17,6 @@ public record Job(
         Optional<Double> hours,
         String complaint,
         String technician,
+        String owner,
+        String craft,
         Ambient ambient) {}

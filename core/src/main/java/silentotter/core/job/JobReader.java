@@ -10,6 +10,7 @@ import silentotter.core.quantity.Temperature;
 /** Turns a document into a job and says everything that is wrong with it at its field. */
 public final class JobReader {
     private static final int LONGEST_TEXT = 4000;
+    private static final int LONGEST_NAME = 200;
 
     private JobReader() {}
 
@@ -35,8 +36,11 @@ public final class JobReader {
         Optional<Double> hours = problems.optional(path + "hours", d.hours(), AllowedRange.HOURS, v -> v);
         String complaint = problems.text(path + "complaint", d.complaint(), LONGEST_TEXT);
         String technician = problems.text(path + "technician", d.technician(), LONGEST_TEXT);
+        String owner = problems.text(path + "owner", d.owner(), LONGEST_NAME);
+        String craft = problems.text(path + "craft", d.craft(), LONGEST_NAME);
         return problems.all().size() == before
-                ? Optional.of(new Job(date.orElseThrow(), distance, hours, complaint, technician, ambient))
+                ? Optional.of(
+                        new Job(date.orElseThrow(), distance, hours, complaint, technician, owner, craft, ambient))
                 : Optional.empty();
     }
 }

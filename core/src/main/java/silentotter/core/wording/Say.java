@@ -67,6 +67,11 @@ public final class Say {
      * 2.80 (1.32 to 5.08) is "about 3", with the range behind it.
      */
     public static String about(Estimate<LeakArea> leak) {
+        return roughly(leak) + " (" + area(leak.low()) + " to " + area(leak.high()) + ")";
+    }
+
+    /** The same without its range. */
+    public static String roughly(Estimate<LeakArea> leak) {
         double low = leak.low().squareMm();
         double best = leak.best().squareMm();
         double high = leak.high().squareMm();
@@ -75,7 +80,7 @@ public final class Say {
         double rounded = unit > 0 ? Math.round(best / unit) * unit : best;
         String figure = area(LeakArea.ofSquareMm(rounded > 0 ? rounded : best));
         boolean rough = width / 2 > ROUGH * best;
-        return (rough ? "about " : "") + figure + " (" + area(leak.low()) + " to " + area(leak.high()) + ")";
+        return (rough ? "about " : "") + figure;
     }
 
     /** Litres, for quantities that are filled in rather than dosed: <code>{L:4.2}</code>. */
@@ -86,6 +91,11 @@ public final class Say {
     /** A distance on the meter: <code>{km:1250}</code>. */
     public static String kilometres(double km) {
         return mark("km", km, 0);
+    }
+
+    /** Words as a sentence begins. @param words not empty */
+    public static String sentence(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** A share of one as whole per cent, such as {@code 73 %}. */

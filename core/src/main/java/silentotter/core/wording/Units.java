@@ -88,8 +88,16 @@ public final class Units {
         return new Units(chosen);
     }
 
+    /** A number and the symbol of its unit, for a column that has its unit at one end. */
+    public record Figure(String number, String unit) {}
+
     /** A value in the unit asked for, with its symbol; empty when no quantity has this mark. */
     Optional<String> inWords(String mark, double base) {
+        return figure(mark, base).map(f -> f.number() + " " + f.unit());
+    }
+
+    /** @param mark that {@link Say sentences} carry for this kind of quantity */
+    public Optional<Figure> figure(String mark, double base) {
         return Arrays.stream(Kind.values())
                 .filter(k -> k.mark.equals(mark))
                 .findFirst()
@@ -101,7 +109,7 @@ public final class Units {
                             ? inTwoDigits(exact)
                             : exact.setScale(unit.decimals, RoundingMode.HALF_UP)
                                     .toPlainString();
-                    return number.replace("-", "−") + " " + unit.symbol;
+                    return new Figure(number.replace("-", "−"), unit.symbol);
                 });
     }
 

@@ -233,7 +233,7 @@ public final class Bench {
 
     /** The readings so far and whatever else was observed. */
     public JobRecord record(Observation... more) {
-        Job job = new Job(LocalDate.EPOCH, Optional.empty(), Optional.empty(), "", "", ambient);
+        Job job = new Job(LocalDate.EPOCH, Optional.empty(), Optional.empty(), "", "", "", "", ambient);
         return new JobRecord(
                 engine(), job, Stream.concat(passes.stream(), Stream.of(more)).toList());
     }

@@ -31,6 +31,11 @@ import silentotter.core.leakdown.Place;
 import silentotter.core.planning.Plan;
 import silentotter.core.planning.Planner;
 import silentotter.core.quantity.Pressure;
+import silentotter.core.report.Letterhead;
+import silentotter.core.report.Report;
+import silentotter.core.report.ReportWriter;
+import silentotter.core.wording.Units;
+import silentotter.core.wording.Wording;
 
 /**
  * Rounds as a clumsy hand leaves them: wrong units, wrong cylinders, twice, half, absurd. Whatever may be stored is
@@ -55,9 +60,23 @@ class OddRoundsTest {
             assertThat(said.notComputed()).as("round %d", seed).isEmpty();
             whole(said.diagnosis(), odd, "round " + seed);
             if (seed % PLANNED == 0) {
-                planned(Planner.plan(said, Shop.USUAL), "round " + seed);
+                Plan plan = Planner.plan(said, Shop.USUAL);
+                planned(plan, "round " + seed);
+                reported(said, plan, "round " + seed);
             }
         }
+    }
+
+    /** What is handed over is finished: no mark is left in it, and every cylinder stands in it once. */
+    private static void reported(Interpretation said, Plan plan, String name) {
+        Report report = ReportWriter.write(
+                said, plan, Letterhead.NONE, 7, new Wording(said.engine(), Units.of("psi, F, US qt")));
+        assertThat(report.toString()).as(name).doesNotContain("{cyl:", "{kPa:", "{mm2:", "{mL:", "null");
+        assertThat(report.verdict().what()).as(name).isNotBlank();
+        assertThat(report.toDo().first()).as(name).isNotBlank();
+        assertThat(report.bands().stream().flatMap(b -> b.columns().stream()).map(Report.Column::cylinder))
+                .as(name)
+                .containsExactlyInAnyOrderElementsOf(said.engine().arrangement().cylinders());
     }
 
     private static void planned(Plan plan, String round) {

@@ -18,6 +18,8 @@ class ServiceLogTest {
                 Optional.ofNullable(hours),
                 "",
                 "",
+                "",
+                "",
                 Ambient.UNKNOWN);
     }
 

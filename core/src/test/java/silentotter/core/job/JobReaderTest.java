@@ -10,7 +10,7 @@ import silentotter.core.input.Read;
 
 class JobReaderTest {
     private static JobDocument job(String date, Double distance, Double ambient, Double altitude, String complaint) {
-        return new JobDocument(date, distance, null, complaint, null, ambient, altitude, null);
+        return new JobDocument(date, distance, null, complaint, null, null, null, ambient, altitude, null);
     }
 
     @Test

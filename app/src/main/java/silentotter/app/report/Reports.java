@@ -1,0 +1,116 @@
+package silentotter.app.report;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import silentotter.app.casefile.CaseFiles;
+import silentotter.app.casefile.CaseFiles.Copy;
+import silentotter.app.job.Jobs;
+import silentotter.app.part.JobPhotos;
+import silentotter.app.plan.Plans;
+import silentotter.app.sheet.Sheets;
+import silentotter.app.shop.Choices;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.interpretation.Interpretation;
+import silentotter.core.report.Letterhead;
+import silentotter.core.report.Paper;
+import silentotter.core.report.Report;
+import silentotter.core.report.ReportWriter;
+import silentotter.core.wording.Say;
+
+/** Reports of jobs as they now are. */
+@Service
+class Reports {
+    /** A PDF is sent by mail; what is larger goes without the photos, which it shows. */
+    private static final int MOST_ATTACHED = 10_000_000;
+
+    private static final int MOST_PHOTOS = 24;
+
+    private static final String NOTHING = """
+            <html lang="en"><head><title>-</title><meta name="description" content="-"/><meta name="subject" content="-"/>
+            </head><body><svg width="1px" height="1px" alt="-"/></body></html>""";
+
+    private final Sheets sheets;
+    private final Plans plans;
+    private final Jobs jobs;
+    private final JobPhotos photos;
+    private final Pictures pictures;
+    private final CaseFiles caseFiles;
+    private final Choices choices;
+    private final AtomicBoolean warm = new AtomicBoolean();
+
+    Reports(
+            Sheets sheets,
+            Plans plans,
+            Jobs jobs,
+            JobPhotos photos,
+            Pictures pictures,
+            CaseFiles caseFiles,
+            Choices choices) {
+        this.sheets = sheets;
+        this.plans = plans;
+        this.jobs = jobs;
+        this.photos = photos;
+        this.pictures = pictures;
+        this.caseFiles = caseFiles;
+        this.choices = choices;
+    }
+
+    /** Who looks at a report will want its PDF: what the first one loads is loaded meanwhile. */
+    private void warmUp() {
+        if (warm.compareAndSet(false, true)) {
+            CompletableFuture.runAsync(() -> ReportPdf.of(NOTHING, "-", new byte[0]));
+        }
+    }
+
+    /** A report that can be saved. */
+    record Pdf(String name, byte[] content) {}
+
+    /** For a browser: photos come from their addresses. @param paper the shop's where nothing is said */
+    ReportPage.Pages pages(long jobId, @Nullable Paper paper) {
+        warmUp();
+        List<ReportPage.Photo> shown = taken(jobId)
+                .map(p -> new ReportPage.Photo("/api/photos/" + p.key(), caption(jobId, p)))
+                .toList();
+        return page(jobId, paper, shown, "The PDF of this report carries the case file of this engine.")
+                .pages();
+    }
+
+    Pdf pdf(long jobId, @Nullable Paper paper) {
+        List<ReportPage.Photo> shown =
+                taken(jobId).parallel().flatMap(p -> inline(jobId, p).stream()).toList();
+        Copy copy = caseFiles.copy(jobId, MOST_ATTACHED);
+        String attached = "Attached: " + copy.name() + ", the case file of this engine"
+                + (copy.whole() ? "." : ", without its photos, which are too large to be carried here.");
+        return new Pdf(
+                copy.name().replaceAll("\\.case\\.json$", "") + "-report.pdf",
+                ReportPdf.of(page(jobId, paper, shown, attached).document(), copy.name(), copy.content()));
+    }
+
+    private ReportPage page(long jobId, @Nullable Paper paper, List<ReportPage.Photo> shown, String attached) {
+        Interpretation said = sheets.interpretation(jobId);
+        Letterhead letterhead = choices.letterhead();
+        Report report =
+                ReportWriter.write(said, plans.planOf(jobId), letterhead, jobs.revision(jobId), sheets.wording(jobId));
+        Paper on = Optional.ofNullable(paper).orElse(letterhead.onPaper());
+        return new ReportPage(report, new SectionDrawing(said), on, shown, attached);
+    }
+
+    private Stream<JobPhotos.Taken> taken(long jobId) {
+        return photos.taken(jobId).stream().limit(MOST_PHOTOS);
+    }
+
+    private Optional<ReportPage.Photo> inline(long jobId, JobPhotos.Taken photo) {
+        return pictures.inline(photo.key()).map(address -> new ReportPage.Photo(address, caption(jobId, photo)));
+    }
+
+    private String caption(long jobId, JobPhotos.Taken photo) {
+        String cylinder = jobs.engineOf(jobId).label(CylinderNumber.of(photo.cylinder()));
+        return Say.sentence(photo.subject()) + ", cylinder " + cylinder + ", "
+                + photo.takenAt().substring(0, 10);
+    }
+}
