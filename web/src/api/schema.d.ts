@@ -2962,6 +2962,10 @@ export interface components {
             };
             /** @enum {string} */
             first?: "LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL";
+            hotAt?: string;
+            stands: {
+                [key: string]: boolean;
+            };
         };
         SchoolOpinion: {
             cylinders: number[];

@@ -6,6 +6,7 @@ export type Planned = Schemas['Planned'];
 
 /** So long nothing must have changed before a plan is asked for: it costs more than a sheet and is never in its way. */
 const QUIET_MS = 600;
+const COOLS_MS = 60_000;
 
 /**
  * The round from here, worked out behind the sheet: undefined until it is there for the sheet as it is, so that no step of
@@ -19,6 +20,8 @@ export function usePlan(sheet: Sheet): Planned | undefined {
     queryFn: () => answer(api.GET('/api/jobs/{id}/plan', { params: { path: { id } } })),
     enabled: quiet === revision,
     staleTime: Infinity,
+    // An engine that cools is planned anew, though nobody has changed anything.
+    refetchInterval: sheet.examination.round.hotAt ? COOLS_MS : false,
     gcTime: 60_000,
     retry: 1,
   });

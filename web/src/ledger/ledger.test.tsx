@@ -72,6 +72,7 @@ function sheet(diagnosis: Partial<Sheet['diagnosis']>): Sheet {
       littleTested: false,
       ...diagnosis,
     },
+    examination: { round: { excluded: {}, stands: {} } },
   } as unknown as Sheet;
 }
 

@@ -5,6 +5,7 @@ import { BenchTab, BenchTabs } from '../ui/BenchTabs';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { Costs } from '../shop/Costs';
 import { Decision } from './Decision';
+import { Stands } from './Stands';
 import { Steps } from './Steps';
 
 const TABS = [
@@ -23,6 +24,7 @@ export function PlanStation({ sheet, whole }: ScreenProps) {
         <h2 className="px-5 pt-3 text-[1.375rem] font-semibold narrow:px-3">Plan</h2>
         <BenchTabs value={tab} onChange={setTab} tabs={TABS}>
           <BenchTab value="round">
+            <Stands sheet={sheet} />
             {planned ? <Steps sheet={sheet} plan={planned.plan} paths={whole.paths} /> : <Waiting />}
           </BenchTab>
           <BenchTab value="decision">

@@ -8,7 +8,10 @@ import { inHundred, money } from './money';
 import { PlanLine } from './PlanLine';
 import { Steps } from './Steps';
 
-const sheet = { job: { id: 7, revision: 1 }, examination: { round: { excluded: {} } } } as unknown as Sheet;
+const sheet = {
+  job: { id: 7, revision: 1 },
+  examination: { round: { excluded: {}, stands: {} } },
+} as unknown as Sheet;
 
 const step = (of: object) =>
   ({

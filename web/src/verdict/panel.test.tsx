@@ -47,6 +47,7 @@ function sheet(diagnosis: object): Sheet {
       littleTested: false,
       ...diagnosis,
     },
+    examination: { round: { excluded: {}, stands: {} } },
   } as unknown as Sheet;
 }
 

@@ -64,6 +64,31 @@ class PlanApiTest {
     }
 
     @Test
+    void howItStandsIsKeptAndPlannedWith() {
+        JsonNode alone = plan(2);
+        patched(
+                2,
+                "{\"stands\": {\"HELPER\": true, \"AIR\": false, \"WARM\": true}, \"hotAt\": \"2026-11-05T10:00:00Z\"}");
+        JsonNode two = plan(2);
+        assertThat(two.at("/plan/fixedOrderMinutes").asDouble())
+                .isLessThan(alone.at("/plan/fixedOrderMinutes").asDouble());
+        assertThat(two.at("/plan/steps"))
+                .noneMatch(s -> s.at("/test").asString().equals("LEAKDOWN"));
+        String file = server.get("/api/jobs/2/case-file").body();
+        assertThat(file).contains("\"HELPER\"", "2026-11-05T10:00:00Z");
+        assertThat(patched(2, "{\"hotAt\": \"yesterday\"}")
+                        .at("/errors/0/field")
+                        .asString())
+                .isEqualTo("hotAt");
+        assertThat(patched(2, "{\"stands\": {\"LEVITATING\": true}}")
+                        .at("/status")
+                        .asInt())
+                .isEqualTo(400);
+        server.undo(2);
+        assertThat(plan(2).at("/plan/fixedOrderMinutes")).isEqualTo(alone.at("/plan/fixedOrderMinutes"));
+    }
+
+    @Test
     void whatIsNoTestOrNoSumIsRefusedAtItsPlace() {
         JsonNode refused = patched(3, "{\"engineValue\": -1}");
         assertThat(refused.at("/errors/0/field").asString()).isEqualTo("engineValue");

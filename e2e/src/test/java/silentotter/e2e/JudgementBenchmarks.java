@@ -2,10 +2,14 @@ package silentotter.e2e;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.ToDoubleFunction;
+import silentotter.core.engine.Cycle;
+import silentotter.core.engine.Engine;
 import silentotter.core.finding.Shop;
 import silentotter.core.hidden.HiddenJob;
 import silentotter.core.hidden.Playthrough;
@@ -50,38 +54,43 @@ final class JudgementBenchmarks {
         plans();
     }
 
-    /** Rounds played step by step: as planned, whole in the usual order, and that stopped at the same certainty. */
+    private static final String[] ROUNDS_PLAYED = {
+        "planned", "whole, usual order", "usual order, stopped as sure", "most information, stopped as sure"
+    };
+
+    /** Rounds played step by step, each stopped as sure as the plan was, and the whole usual one; by kind of engine too. */
     private static void plans() {
         Shop shop = shop();
-        double[][] sums = new double[3][6];
-        List<Double> ms = new ArrayList<>();
+        Map<String, List<Playthrough.Result[]>> byKind = new LinkedHashMap<>();
+        byKind.put("all", new ArrayList<>());
         int played = 0;
         for (long seed = KEPT_ASIDE; played < PLAYED; seed++) {
             HiddenJob job = Workshop.job(seed, RoundDone.FULL);
-            if (job.record().engine().arrangement().count() > MOST_CYLINDERS_PLAYED) {
+            Engine engine = job.record().engine();
+            if (engine.arrangement().count() > MOST_CYLINDERS_PLAYED) {
                 continue;
             }
             played++;
             Playthrough.Result planned = Playthrough.planned(job, shop);
-            add(planned, sums[0]);
-            add(Playthrough.inUsualOrder(job, shop, 1), sums[1]);
-            add(Playthrough.inUsualOrder(job, shop, Math.min(.999, planned.certainty())), sums[2]);
+            double enough = Math.min(.999, planned.certainty());
+            Playthrough.Result[] results = {
+                planned,
+                Playthrough.inUsualOrder(job, shop, 1),
+                Playthrough.inUsualOrder(job, shop, enough),
+                Playthrough.mostInformation(job, shop, enough)
+            };
+            byKind.get("all").add(results);
+            String kind = engine.cycle() == Cycle.TWO_STROKE ? "two-stroke" : engine.isDiesel() ? "diesel" : "petrol";
+            byKind.computeIfAbsent(kind, k -> new ArrayList<>()).add(results);
         }
-        System.out.println("| | minutes | loses | certainty | names it | promised | saved |");
-        String[] names = {"planned", "whole, usual order", "stopped at the same certainty"};
-        for (int i = 0; i < names.length; i++) {
-            double[] m = Arrays.stream(sums[i]).map(x -> x / PLAYED).toArray();
-            System.out.printf(
-                    Locale.ROOT,
-                    "| %s | %.0f | %.0f | %.2f | %.2f | %.0f | %.0f |%n",
-                    names[i],
-                    m[0],
-                    m[1],
-                    m[2],
-                    m[3],
-                    m[4],
-                    m[5]);
-        }
+        System.out.println(
+                "| | engines | minutes | loses | against the whole round | certainty | names it | promised | saved |");
+        byKind.forEach((kind, results) -> {
+            for (int i = 0; i < ROUNDS_PLAYED.length; i++) {
+                line(kind + ": " + ROUNDS_PLAYED[i], results, i);
+            }
+        });
+        List<Double> ms = new ArrayList<>();
         for (int i = 0; i < 3 * TIMED_ENGINES; i++) {
             HiddenJob job = Workshop.job(TIMED + i, RoundDone.COMPRESSION_ONLY, 8);
             Interpretation said = Interpreter.interpret(job.record(), shop);
@@ -98,11 +107,31 @@ final class JudgementBenchmarks {
                 ms.get((int) Math.ceil(ms.size() * .95) - 1));
     }
 
-    private static void add(Playthrough.Result r, double[] to) {
-        double[] of = {r.minutes(), r.loss(), r.certainty(), r.named() ? 1 : 0, r.predicted(), r.saved()};
-        for (int i = 0; i < of.length; i++) {
-            to[i] += of[i];
-        }
+    /** @param of which of the rounds; losses are held against those of the whole one, with their standard error */
+    private static void line(String name, List<Playthrough.Result[]> results, int of) {
+        double[] more =
+                results.stream().mapToDouble(r -> r[of].loss() - r[1].loss()).toArray();
+        double mean = Arrays.stream(more).average().orElse(0);
+        double error = Math.sqrt(
+                Arrays.stream(more).map(x -> (x - mean) * (x - mean)).average().orElse(0)
+                        / Math.max(1, results.size() - 1));
+        System.out.printf(
+                Locale.ROOT,
+                "| %s | %d | %.0f | %.0f | %+.0f ± %.0f | %.2f | %.2f | %.0f | %.0f |%n",
+                name,
+                results.size(),
+                mean(results, r -> r[of].minutes()),
+                mean(results, r -> r[of].loss()),
+                mean,
+                error,
+                mean(results, r -> r[of].certainty()),
+                mean(results, r -> r[of].named() ? 1 : 0),
+                mean(results, r -> r[of].predicted()),
+                mean(results, r -> r[of].saved()));
+    }
+
+    private static double mean(List<Playthrough.Result[]> results, ToDoubleFunction<Playthrough.Result[]> of) {
+        return results.stream().mapToDouble(of).average().orElse(0);
     }
 
     private static Shop shop() {

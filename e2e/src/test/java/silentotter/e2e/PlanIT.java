@@ -52,6 +52,30 @@ class PlanIT extends DemoWindowsTest {
     }
 
     @Test
+    void thePlanFollowsHowTheEngineStands() {
+        Page page = browser.open(app.url("/jobs/4/plan"));
+        Locator stands = page.locator("[data-stands]");
+        Locator leakdown = page.locator("[data-step=LEAKDOWN]");
+        assertThat(leakdown.first()).isVisible();
+
+        button(stands, "air at hand: not asked").click();
+        button(stands, "air at hand: yes").click();
+        assertThat(page.locator("[data-step]").first()).isVisible();
+        assertThat(leakdown).hasCount(0);
+        button(stands, "air at hand: no").click();
+        assertThat(leakdown).hasCount(1);
+
+        button(stands, "warm enough now: not asked").click();
+        assertThat(stands).containsText("Stays hot for about 30 min.");
+        page.reload();
+        assertThat(button(stands, "warm enough now: yes")).isVisible();
+        button(stands, "Still hot").click();
+        button(stands, "warm enough now: yes").click();
+        assertThat(stands).not().containsText("Stays hot");
+        button(stands, "warm enough now: no").click();
+    }
+
+    @Test
     void aDecidedEngineSaysSoAndWhatToDo() {
         Page page = browser.open(app.url("/jobs/3/plan"));
         assertThat(page.locator("[data-decided]")).containsText("Stop testing");

@@ -3,6 +3,8 @@ package silentotter.app.plan;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import silentotter.app.job.Jobs;
@@ -11,6 +13,7 @@ import silentotter.app.sheet.Sheets;
 import silentotter.app.shop.Choices;
 import silentotter.core.decision.Option;
 import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.examination.Examination;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.planning.Plan;
 import silentotter.core.planning.Planner;
@@ -25,24 +28,29 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Plans {
     private static final int MOST_REMEMBERED = 1000;
+    /** An engine that cools is planned anew so often. */
+    private static final int HOT_STEP_MINUTES = 2;
 
     private final Sheets sheets;
     private final Jobs jobs;
     private final Choices choices;
     private final AskedUnits asked;
     private final JsonMapper json;
-    private final Cache<Revision, Planned> known =
+    private final Clock clock;
+    private final Cache<Moment, Planned> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Plans(Sheets sheets, Jobs jobs, Choices choices, AskedUnits asked, JsonMapper json) {
+    Plans(Sheets sheets, Jobs jobs, Choices choices, AskedUnits asked, JsonMapper json, Clock clock) {
         this.sheets = sheets;
         this.jobs = jobs;
         this.choices = choices;
         this.asked = asked;
         this.json = json;
+        this.clock = clock;
     }
 
-    private record Revision(long jobId, int revision) {}
+    /** @param staysHot minutes, in steps; 0 also where nobody said when it was hot */
+    private record Moment(long jobId, int revision, long staysHot) {}
 
     /**
      * A plan of one moment.
@@ -67,8 +75,16 @@ public class Plans {
 
     private Planned planned(long jobId) {
         int revision = jobs.revision(jobId);
-        return known.get(new Revision(jobId, revision), key -> {
-            Plan plan = Planner.plan(sheets.interpretation(jobId), choices.shopWithCosts());
+        Interpretation said = sheets.interpretation(jobId);
+        Instant now = Instant.now(clock);
+        long staysHot = said.record()
+                .last(Examination.class, Examination.EMPTY)
+                .round()
+                .staysHot(now)
+                .map(left -> left.toMinutes() / HOT_STEP_MINUTES)
+                .orElse(0L);
+        return known.get(new Moment(jobId, revision, staysHot), key -> {
+            Plan plan = Planner.plan(said, choices.shopWithCosts(), now);
             return new Planned(revision, plan.next(), plan);
         });
     }

@@ -90,6 +90,8 @@ public final class Decisions {
                         .thenComparingDouble(losses::get))
                 .forEach(c -> options.add(option(
                         c,
+                        // What a trial leaves is left to what follows it, as its loss counts that too.
+                        c.repair() == Repair.TRIAL ? afterTrial : c,
                         losses.get(c),
                         isSettled() && chosen.filter(c::equals).isPresent())));
         Option first = options.get(0);
@@ -126,8 +128,8 @@ public final class Decisions {
         return runs ? question.stops() : Optional.empty();
     }
 
-    private Option option(Course course, double loss, boolean recommended) {
-        List<String> left = Weighed.leaves(course, p, costs).stream()
+    private Option option(Course course, Course last, double loss, boolean recommended) {
+        List<String> left = Weighed.leaves(last, p, costs).stream()
                 .map(Decisions::inWords)
                 .distinct()
                 .limit(MOST_LEFT)

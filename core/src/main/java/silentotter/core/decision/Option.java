@@ -11,7 +11,7 @@ import silentotter.core.wording.Worded;
  * @param hours of work
  * @param expectedLoss that cost and what it leaves, on the mean
  * @param cures probability that nothing is left that this engine has, 0 to 1
- * @param leaves what it would leave, likeliest first
+ * @param leaves what it would leave, likeliest first; of a trial, what the course after it would
  * @param says what it is, in plain words for the owner
  * @param watch what to look at and when, or when to stop; empty where there is nothing
  * @param forbidden why it is out of the question whatever it costs

@@ -19,7 +19,7 @@ public final class ExaminationReader {
     private static final Set<String> BY_CYLINDER =
             Set.of("inside", "plugs.plugs", "valves.cylinders", "crankcase.chambers");
     /** Moments in time, or maps of them. */
-    private static final Set<String> MOMENTS = Set.of("signs.soak.startedAt", "steps");
+    private static final Set<String> MOMENTS = Set.of("signs.soak.startedAt", "steps", "round.hotAt");
 
     private final Engine engine;
     private final Problems problems;

@@ -29,6 +29,7 @@ import silentotter.core.job.JobRecord;
 import silentotter.core.job.Observation;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.oil.OilEntry;
+import silentotter.core.planning.MostInformation;
 import silentotter.core.planning.Plan;
 import silentotter.core.planning.PlanStep;
 import silentotter.core.planning.Planner;
@@ -81,6 +82,30 @@ public final class Playthrough {
      */
     public static Result inUsualOrder(HiddenJob job, Shop shop, double enough) {
         return new Playthrough(job, shop).inUsualOrder(enough);
+    }
+
+    /**
+     * What takes most doubt away for its minutes, step by step.
+     *
+     * @param enough stops once the leading suspect is as likely
+     */
+    public static Result mostInformation(HiddenJob job, Shop shop, double enough) {
+        return new Playthrough(job, shop).mostInformation(enough);
+    }
+
+    private Result mostInformation(double enough) {
+        double minutes = 0;
+        Interpretation said = interpret();
+        for (int i = 0; i < MOST_STEPS && certainty(said) < enough; i++) {
+            Optional<PlanStep> next = MostInformation.next(said, shop);
+            if (next.isEmpty()) {
+                break;
+            }
+            minutes += next.get().minutes();
+            reveal(next.get().test(), next.get().cylinders());
+            said = interpret();
+        }
+        return result(minutes, said, Planner.plan(said, shop), 0, 0);
     }
 
     private Result planned() {
@@ -217,6 +242,6 @@ public final class Playthrough {
                 null,
                 null,
                 null,
-                new RoundChoices(excluded, Optional.empty(), Optional.empty()));
+                RoundChoices.of(excluded, Optional.empty(), Optional.empty()));
     }
 }

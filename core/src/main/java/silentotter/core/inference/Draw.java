@@ -61,16 +61,23 @@ public record Draw(
 
     /** Everything that is wrong, each as often as it is there. */
     public List<Cause> faults() {
-        List<Cause> all = new ArrayList<>(ofEngine);
-        for (Cylinder c : cylinders) {
-            if (c.cause() != null) {
-                all.add(c.cause());
+        return wrong().stream().map(Member::cause).toList();
+    }
+
+    /** The same with where it is. */
+    public List<Member> wrong() {
+        List<Member> all = new ArrayList<>();
+        ofEngine.stream().sorted().forEach(cause -> all.add(new Member(cause, -1, -1)));
+        for (int c = 0; c < cylinders.size(); c++) {
+            Cylinder cylinder = cylinders.get(c);
+            if (cylinder.cause() != null) {
+                all.add(new Member(cylinder.cause(), c, -1));
             }
-            if (c.oil() != null) {
-                all.add(c.oil());
+            if (cylinder.oil() != null) {
+                all.add(new Member(cylinder.oil(), c, -1));
             }
         }
-        gaskets.forEach(g -> all.add(Cause.GASKET));
+        gaskets.forEach(g -> all.add(new Member(Cause.GASKET, g.one(), g.other())));
         return all;
     }
 

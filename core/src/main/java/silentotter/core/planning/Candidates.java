@@ -23,10 +23,12 @@ final class Candidates {
     private final Engine engine;
     private final DoneTests done;
     private final RoundChoices choices;
+    private final Bench now;
     /** Likeliest to leak first. */
     private final List<CylinderNumber> suspected;
 
-    Candidates(Outlook outlook, RoundChoices choices) {
+    Candidates(Outlook outlook, RoundChoices choices, Bench now) {
+        this.now = now;
         this.engine = outlook.engine();
         this.done = outlook.done();
         this.choices = choices;
@@ -44,9 +46,14 @@ final class Candidates {
     /** @param planned what is planned before */
     List<PlannedTest> after(Collection<PlannedTest> planned) {
         return all(planned).stream()
-                .filter(t -> !choices.left().contains(t.test()))
+                .filter(t -> isWanted(t.test()))
                 .filter(t -> planned.stream().noneMatch(p -> p.test() == t.test()))
                 .toList();
+    }
+
+    /** Whether somebody can and will do it here. */
+    private boolean isWanted(TestKind test) {
+        return !choices.left().contains(test) && now.allows(test);
     }
 
     /** Every test that is left, each on all it could be done on: the usual round. */
@@ -54,7 +61,7 @@ final class Candidates {
         List<PlannedTest> round = new ArrayList<>();
         for (PlannedTest test : all(List.of(PlannedTest.of(TestKind.COMPRESSION)))) {
             boolean more = round.stream().anyMatch(t -> t.test() == test.test() && t.minutes() >= test.minutes());
-            if (!more && !choices.left().contains(test.test())) {
+            if (!more && isWanted(test.test())) {
                 round.removeIf(t -> t.test() == test.test());
                 round.add(test);
             }

@@ -29,6 +29,11 @@ public record PlanStep(
         List<String> capture)
         implements Worded {
 
+    /** The same with another reason before its own. */
+    PlanStep because(String reason) {
+        return new PlanStep(test, station, cylinders, text, minutes, setUp, gain, hazards, reason + " " + why, capture);
+    }
+
     NextStep asNext() {
         return new NextStep(
                 List.of(new NextStep.NextTest(station, cylinders)),

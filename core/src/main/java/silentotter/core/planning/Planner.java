@@ -1,5 +1,7 @@
 package silentotter.core.planning;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -11,8 +13,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import silentotter.core.compression.CompressionPass;
-import silentotter.core.compression.Conditions.EngineTemperature;
 import silentotter.core.decision.Decision;
 import silentotter.core.decision.Decisions;
 import silentotter.core.diagnosis.Diagnosis;
@@ -26,8 +26,6 @@ import silentotter.core.finding.Shop;
 import silentotter.core.intake.Intake.Purpose;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.job.JobRecord;
-import silentotter.core.leakdown.LeakdownReading;
-import silentotter.core.leakdown.LeakdownReading.RunState;
 
 /**
  * Plans the round from here: what saves most beyond its cost for its minutes comes in first, singly or with what shares its
@@ -49,21 +47,28 @@ public final class Planner {
     private final Worth worth;
     private final Candidates candidates;
     private final Bench now;
+    private final Optional<Duration> staysHot;
 
-    private Planner(Interpretation of, Shop shop) {
+    private Planner(Interpretation of, Shop shop, Instant moment) {
         this.record = of.record();
         this.shop = shop;
         seen = record.last(Examination.class, Examination.EMPTY);
         choices = seen.round();
         outlook = Outlook.of(record, shop, of.said(), of.seen());
         worth = new Worth(outlook, shop.costs());
-        candidates = new Candidates(outlook, choices);
-        now = bench();
+        now = Bench.now(record, outlook.done(), moment);
+        candidates = new Candidates(outlook, choices, now);
+        staysHot = choices.staysHot(moment);
     }
 
-    /** The plan and the decision for a job as it was interpreted. */
+    /** The plan and the decision for a job as it was interpreted. @param moment at which it is asked for: an engine cools */
+    public static Plan plan(Interpretation of, Shop shop, Instant moment) {
+        return new Planner(of, shop, moment).plan(of.diagnosis());
+    }
+
+    /** The same at the moment at which everything was said. */
     public static Plan plan(Interpretation of, Shop shop) {
-        return new Planner(of, shop).plan(of.diagnosis());
+        return plan(of, shop, Instant.EPOCH);
     }
 
     /** A test taken into the plan. @param gain what it saves beyond its cost */
@@ -118,30 +123,6 @@ public final class Planner {
                                 .filter(p -> p == Purpose.BEFORE_SPENDING)
                                 .isPresent(),
                         choices.engineValue()));
-    }
-
-    private Bench bench() {
-        Set<SetUp> setUp = EnumSet.noneOf(SetUp.class);
-        Outlook.DoneTests done = outlook.done();
-        boolean hotCompression = record.all(CompressionPass.class).stream()
-                .filter(p -> !p.readings().isEmpty())
-                .anyMatch(p -> p.conditions()
-                        .temperature()
-                        .filter(t -> t != EngineTemperature.COLD)
-                        .isPresent());
-        boolean hotLeakdown = record.all(LeakdownReading.class).stream()
-                .anyMatch(r -> r.state().filter(s -> s == RunState.HOT).isPresent());
-        if (hotCompression || hotLeakdown || done.blowby()) {
-            setUp.add(SetUp.WARM);
-        }
-        boolean open = !done.cranked().isEmpty() || !done.aired().isEmpty() || done.plugs();
-        if (open || seen.steps().containsKey(LossyStep.PULL_PLUGS)) {
-            setUp.add(SetUp.PLUGS_OUT);
-        }
-        if (!done.aired().isEmpty()) {
-            setUp.add(SetUp.AIR);
-        }
-        return new Bench(outlook.engine(), setUp);
     }
 
     private List<Taken> taken() {
@@ -253,19 +234,44 @@ public final class Planner {
     }
 
     private List<PlanStep> inOrder(List<Taken> taken) {
-        List<Taken> sorted = withPlugs(taken).stream()
+        List<Taken> all = withPlugs(taken);
+        boolean cooling = isCooling(all);
+        List<Taken> sorted = all.stream()
                 .sorted(Comparator.comparing((Taken t) -> !isForced(t))
                         .thenComparing(t -> later(t.test().test()))
+                        .thenComparing(t -> TestTable.phase(t.test().test()))
+                        .thenComparing(
+                                t -> !(cooling && Bench.wantsItHot(t.test().test())))
                         .thenComparing(t -> t.test().test()))
                 .toList();
         List<PlanStep> steps = new ArrayList<>();
+        List<TestKind> tests = sorted.stream().map(t -> t.test().test()).toList();
         Bench bench = now;
         Set<LossyStep> spoilt = EnumSet.noneOf(LossyStep.class);
-        for (Taken t : sorted) {
-            steps.add(StepWords.step(record, t.test(), t.gain(), bench, spoilt));
-            bench = bench.after(t.test().test());
+        for (int i = 0; i < sorted.size(); i++) {
+            Taken t = sorted.get(i);
+            Bench ready = bench.warmedFor(tests.get(i), tests.subList(i + 1, tests.size()));
+            PlanStep step = StepWords.step(record, t.test(), t.gain(), ready, ready != bench, spoilt);
+            steps.add(cooling && Bench.wantsItHot(step.test()) ? step.because(hot()) : step);
+            bench = ready.after(tests.get(i));
         }
         return steps;
+    }
+
+    /** Whether it will have cooled before everything is done that is done with the plugs out. */
+    private boolean isCooling(List<Taken> taken) {
+        double open = taken.stream()
+                .map(Taken::test)
+                .filter(t -> TestTable.phase(t.test()) == TestTable.Phase.OPEN)
+                .mapToDouble(now::minutes)
+                .sum();
+        return now.has(SetUp.WARM)
+                && staysHot.filter(left -> left.toSeconds() / 60.0 < open).isPresent();
+    }
+
+    private String hot() {
+        return "Before what can wait: it stays hot for about "
+                + staysHot.orElseThrow().toMinutes() + " minutes.";
     }
 
     private boolean isForced(Taken t) {
@@ -283,9 +289,11 @@ public final class Planner {
         List<PlannedTest> sorted = round.stream()
                 .sorted(Comparator.comparing((PlannedTest t) -> later(t.test())).thenComparing(PlannedTest::test))
                 .toList();
-        for (PlannedTest test : sorted) {
-            minutes += bench.minutes(test);
-            bench = bench.after(test.test());
+        List<TestKind> tests = sorted.stream().map(PlannedTest::test).toList();
+        for (int i = 0; i < sorted.size(); i++) {
+            Bench ready = bench.warmedFor(tests.get(i), tests.subList(i + 1, tests.size()));
+            minutes += ready.minutes(sorted.get(i)) + (ready == bench ? 0 : SetUp.WARM.minutes(record.engine()));
+            bench = ready.after(tests.get(i));
         }
         return minutes;
     }

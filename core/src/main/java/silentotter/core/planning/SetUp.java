@@ -10,7 +10,11 @@ public enum SetUp {
     PLUGS_OUT,
     /** Plugs back in, where a test needs it running again. */
     PLUGS_IN,
-    AIR;
+    AIR,
+    /** The crankcase shut but for the orifice. */
+    BREATHER_SEALED,
+    /** Opened again, for everything else that runs it. */
+    BREATHER_OPEN;
 
     private static final double HIDDEN = 1.3;
     private static final double INJECTORS = 1.6;
@@ -23,7 +27,8 @@ public enum SetUp {
         return switch (this) {
             case WARM -> 12;
             case PLUGS_OUT, PLUGS_IN -> plugs;
-            case AIR -> 6;
+            case AIR, BREATHER_SEALED -> 6;
+            case BREATHER_OPEN -> 2;
         };
     }
 }

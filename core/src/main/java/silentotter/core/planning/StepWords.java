@@ -18,16 +18,25 @@ final class StepWords {
 
     private StepWords() {}
 
-    /** @param spoilt steps whose evidence was asked for before; what this step spoils is added */
-    static PlanStep step(JobRecord record, PlannedTest test, double gain, Bench bench, Set<LossyStep> spoilt) {
+    /**
+     * @param warmed whether it was run warm for this step and what follows
+     * @param spoilt steps whose evidence was asked for before; what this step spoils is added
+     */
+    static PlanStep step(
+            JobRecord record, PlannedTest test, double gain, Bench bench, boolean warmed, Set<LossyStep> spoilt) {
         Engine engine = record.engine();
         Set<SetUp> setUp = bench.before(test.test());
+        double minutes = bench.minutes(test);
+        if (warmed) {
+            setUp.add(SetUp.WARM);
+            minutes += SetUp.WARM.minutes(engine);
+        }
         return new PlanStep(
                 test.test(),
                 TestTable.station(test.test()).name(),
                 test.cylinders(),
                 text(test, engine, bench.has(SetUp.PLUGS_OUT)),
-                bench.minutes(test),
+                minutes,
                 setUp.stream().map(s -> words(s, engine.isDiesel())).toList(),
                 gain,
                 hazards(test.test()),
@@ -106,6 +115,8 @@ final class StepWords {
             case PLUGS_OUT -> diesel ? "injectors or glow plugs out" : "plugs out";
             case PLUGS_IN -> diesel ? "injectors or glow plugs back in" : "plugs back in";
             case AIR -> "air and tester";
+            case BREATHER_SEALED -> "the crankcase sealed";
+            case BREATHER_OPEN -> "the crankcase opened again";
         };
     }
 

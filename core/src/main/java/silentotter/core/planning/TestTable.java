@@ -25,7 +25,7 @@ public final class TestTable {
             Map.entry(TestKind.GAS_TEST, new Row(Station.SIGNS, 10, 0, Phase.STOOD)),
             Map.entry(TestKind.SMOKE, new Row(Station.SMOKE, 8, 0, Phase.STOOD)),
             Map.entry(TestKind.CRANKCASE, new Row(Station.CRANKCASE, 15, 0, Phase.STOOD)),
-            Map.entry(TestKind.BLOWBY, new Row(Station.BLOWBY, 16, 0, Phase.RUNNING)),
+            Map.entry(TestKind.BLOWBY, new Row(Station.BLOWBY, 10, 0, Phase.RUNNING)),
             Map.entry(TestKind.PLUGS, new Row(Station.PLUGS, 1, .8, Phase.OPEN)),
             Map.entry(TestKind.INSIDE, new Row(Station.INSIDE, 2, 2, Phase.OPEN)),
             Map.entry(TestKind.COMPRESSION, new Row(Station.COMPRESSION, 5, 2, Phase.OPEN)),

@@ -1,6 +1,7 @@
 package silentotter.core.planning;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -10,6 +11,8 @@ import silentotter.core.decision.Course;
 import silentotter.core.decision.Repair;
 import silentotter.core.decision.Weighed;
 import silentotter.core.diagnosis.Outlook;
+import silentotter.core.inference.Draw;
+import silentotter.core.inference.Member;
 
 /**
  * What tests are worth: how much less is lost on the mean when the course is chosen after them. For each engine drawn the
@@ -124,6 +127,33 @@ final class Worth {
             nearest[at] = d;
         }
         return nearest[have - 1];
+    }
+
+    /**
+     * How much doubt is left on the mean about what is wrong, in bits: the entropy of what the nearest other engines have, with
+     * what so few of them understate (Miller 1955).
+     */
+    double doubtAfter(Collection<PlannedTest> tests) {
+        List<List<Member>> wrong = outlook.draws().stream().map(Draw::wrong).toList();
+        float[] together = together(nothing(), tests);
+        double sum = 0;
+        for (int i = 0; i < n; i++) {
+            float reach = reach(i, together);
+            Map<List<Member>, Integer> have = new HashMap<>();
+            int count = 0;
+            for (int j = 0; j < n; j++) {
+                if (j != i && together[i * n + j] <= reach) {
+                    have.merge(wrong.get(j), 1, Integer::sum);
+                    count++;
+                }
+            }
+            int near = count;
+            sum += have.values().stream()
+                            .mapToDouble(c -> -(double) c / near * Math.log((double) c / near))
+                            .sum()
+                    + (have.size() - 1) / (2.0 * near);
+        }
+        return sum / n / Math.log(2);
     }
 
     private float[] distances(PlannedTest test) {

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.diagnosis.Outlook;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.examination.BenchState;
 import silentotter.core.examination.RoundChoices;
 import silentotter.core.examination.TestKind;
 import silentotter.core.finding.Shop;
@@ -19,7 +20,12 @@ import silentotter.core.interpretation.Interpretation;
 /** What could be done next: nothing that was done, that the engine does not have, or that needs something first. */
 class CandidatesTest {
     private static Candidates of(Interpretation said) {
-        return new Candidates(Outlook.of(said.record(), Shop.USUAL, said.said(), said.seen()), RoundChoices.NONE);
+        return new Candidates(
+                Outlook.of(said.record(), Shop.USUAL, said.said(), said.seen()), RoundChoices.NONE, cold(said));
+    }
+
+    private static silentotter.core.planning.Bench cold(Interpretation said) {
+        return new silentotter.core.planning.Bench(said.engine(), java.util.Set.of());
     }
 
     private static List<TestKind> kinds(List<PlannedTest> tests) {
@@ -80,9 +86,23 @@ class CandidatesTest {
         Interpretation said = Bench.inline(4).interpret();
         Candidates candidates = new Candidates(
                 Outlook.of(said.record(), Shop.USUAL, said.said(), said.seen()),
-                new RoundChoices(
-                        Map.of(TestKind.OIL_TRIAL, true, TestKind.SMOKE, false), Optional.empty(), Optional.empty()));
+                RoundChoices.of(
+                        Map.of(TestKind.OIL_TRIAL, true, TestKind.SMOKE, false), Optional.empty(), Optional.empty()),
+                cold(said));
         assertThat(kinds(candidates.usualRound())).contains(TestKind.SMOKE).doesNotContain(TestKind.OIL_TRIAL);
         assertThat(kinds(candidates.after(List.of()))).doesNotContain(TestKind.OIL_TRIAL);
+    }
+
+    @Test
+    void whatCannotBeDoneAsItStandsIsInNoRound() {
+        Interpretation said = Bench.inline(4).interpret();
+        Candidates onStand = new Candidates(
+                Outlook.of(said.record(), Shop.USUAL, said.said(), said.seen()),
+                RoundChoices.NONE,
+                new silentotter.core.planning.Bench(
+                        said.engine(), java.util.Set.of(), Map.of(BenchState.ON_STAND, true, BenchState.AIR, false)));
+        assertThat(kinds(onStand.usualRound()))
+                .contains(TestKind.COMPRESSION, TestKind.PLUGS)
+                .doesNotContain(TestKind.SMOKE, TestKind.BLOWBY, TestKind.OIL_TRIAL, TestKind.LEAKDOWN);
     }
 }

@@ -2,6 +2,7 @@ package silentotter.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
 import silentotter.core.decision.Costs;
 import silentotter.core.decision.Repair;
+import silentotter.core.examination.BenchState;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.RoundChoices;
 import silentotter.core.examination.TestKind;
@@ -41,7 +43,7 @@ class PlannerTest {
     private static RoundChoices without(TestKind... kinds) {
         Map<TestKind, Boolean> excluded = new java.util.EnumMap<>(TestKind.class);
         Arrays.stream(kinds).forEach(k -> excluded.put(k, true));
-        return new RoundChoices(excluded, Optional.empty(), Optional.empty());
+        return RoundChoices.of(excluded, Optional.empty(), Optional.empty());
     }
 
     @Test
@@ -80,7 +82,7 @@ class PlannerTest {
 
     @Test
     void whatIsForcedComesFirst() {
-        RoundChoices smoke = new RoundChoices(Map.of(), Optional.of(TestKind.SMOKE), Optional.empty());
+        RoundChoices smoke = RoundChoices.of(Map.of(), Optional.of(TestKind.SMOKE), Optional.empty());
         Plan plan = plan(Bench.inline(4).interpret(deciding(smoke)));
         assertThat(tests(plan)).startsWith(TestKind.SMOKE);
         assertThat(plan.next()).contains("start after standing");
@@ -180,5 +182,39 @@ class PlannerTest {
     void thePlanIsTheSameEveryTime() {
         Interpretation said = Bench.inline(4).dry(1300, 1290, 800, 1310).interpret();
         assertThat(plan(said)).isEqualTo(plan(said));
+    }
+
+    @Test
+    void whatWantsItHotComesFirstWhileItCools() {
+        RoundChoices cooling = new RoundChoices(
+                Map.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(BenchState.WARM, true),
+                Optional.of("2026-11-20T10:00:00Z"));
+        Interpretation said = Bench.inline(4).interpret(deciding(cooling));
+        List<TestKind> fresh = tests(Planner.plan(said, Shop.USUAL, Instant.parse("2026-11-20T10:01:00Z")));
+        Plan soon = Planner.plan(said, Shop.USUAL, Instant.parse("2026-11-20T10:25:00Z"));
+        assertThat(fresh).contains(TestKind.COMPRESSION, TestKind.PLUGS);
+        assertThat(tests(soon).indexOf(TestKind.COMPRESSION))
+                .isLessThan(tests(soon).indexOf(TestKind.PLUGS));
+        assertThat(soon.steps())
+                .filteredOn(s -> s.test() == TestKind.COMPRESSION)
+                .allSatisfy(s -> assertThat(s.why()).contains("stays hot for about 5 minutes"));
+        Plan late = Planner.plan(said, Shop.USUAL, Instant.parse("2026-11-20T11:00:00Z"));
+        assertThat(late.steps().stream().flatMap(s -> s.setUp().stream())).contains("run warm");
+        assertThat(soon.steps().stream()
+                        .filter(s -> s.test() == TestKind.COMPRESSION)
+                        .flatMap(s -> s.setUp().stream()))
+                .doesNotContain("run warm");
+    }
+
+    @Test
+    void theRivalAsksForWhatTellsMostAndStopsWhereNothingTells() {
+        PlanStep next =
+                MostInformation.next(Bench.inline(4).interpret(), Shop.USUAL).orElseThrow();
+        assertThat(next.minutes()).isPositive();
+        Interpretation nothingLeft = Bench.inline(4).interpret(deciding(without(TestKind.values())));
+        assertThat(MostInformation.next(nothingLeft, Shop.USUAL)).isEmpty();
     }
 }
