@@ -1509,6 +1509,7 @@ export interface components {
             lengthKind?: "STROKES" | "TURNS" | "SECONDS" | "PULLS" | "UNTIL_STOPPED";
             /** @enum {string} */
             plugsOut?: "ALL" | "ONE_AT_A_TIME";
+            releaseDisabled?: boolean;
             sparkDisabled?: boolean;
             /** @enum {string} */
             temperature?: "HOT" | "WARM" | "COLD";

@@ -50,7 +50,7 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
       onCommit={(v) => set({ [field]: v })}
     />
   );
-  const flag = (field: 'fuelDisabled' | 'sparkDisabled', label: string) => (
+  const flag = (field: 'fuelDisabled' | 'sparkDisabled' | 'releaseDisabled', label: string) => (
     <Choice
       label={label}
       value={c[field] == null ? undefined : c[field] ? 'yes' : 'no'}
@@ -105,6 +105,7 @@ export function ConditionsForm({ sheet, pass }: { sheet: Sheet; pass: StoredPass
       {number('gaugeVolumeMl', 'Gauge behind it', 'mL')}
       {flag('fuelDisabled', 'Fuel disabled')}
       {!diesel && flag('sparkDisabled', 'Spark disabled')}
+      {sheet.engine.engine.compressionRelease && flag('releaseDisabled', 'Release out of action')}
       <FreshlyBuilt sheet={sheet} />
       <p className="col-span-3 text-soft">Order taken: {orderTaken(sheet, pass) || 'nothing read yet'}.</p>
       {save.error && !(save.error instanceof Refusal && save.error.errors.length) && (

@@ -23,17 +23,27 @@ export function Steps({ sheet, plan, paths }: Props) {
     <>
       <PlanLine plan={plan} />
       {plan.decided && (
-        <p className="text-[1.125rem] font-medium" data-decided>
-          {plan.decided}
-        </p>
+        <div className="space-y-2" data-decided>
+          <p className="text-[1.125rem] font-medium">{plan.decided}</p>
+          <Link className="button button-main" to={`/jobs/${sheet.job.id}${paths.VERDICT ?? ''}`}>
+            To the report
+          </Link>
+        </div>
       )}
       {plan.first.length > 0 && (
         <section>
           <h3 className="heading">Before anything else</h3>
           {plan.first.map((s) => (
-            <p key={s.text} className="text-[1.125rem] font-medium text-leak">
-              {s.text} <span className="font-normal text-soft">{s.why}</span>
-            </p>
+            <div key={s.text} className="flex items-start justify-between gap-3 py-1" data-first>
+              <p className="text-[1.125rem] font-medium text-leak">
+                {s.text} <span className="font-normal text-soft">{s.why}</span>
+              </p>
+              {paths[s.tests[0]?.test ?? ''] !== undefined && (
+                <Link className="button" to={`/jobs/${sheet.job.id}${paths[s.tests[0]!.test]}`}>
+                  Go
+                </Link>
+              )}
+            </div>
           ))}
         </section>
       )}

@@ -3,6 +3,7 @@ package silentotter.e2e;
 import com.microsoft.playwright.Page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -40,6 +41,7 @@ import silentotter.core.twin.RunningTwin;
 
 /** The figures of {@code ./otter bench}: printed with their targets, never asserted. */
 final class Benchmarks {
+    private static final int DEMO_JOBS = 11;
     private static final int JOBS = 5000;
 
     private Benchmarks() {}
@@ -54,6 +56,7 @@ final class Benchmarks {
         JudgementBenchmarks.run();
         start(unpacked);
         try (RunningApp app = RunningApp.start(true)) {
+            report(app);
             redraw(app);
             list(app);
             oilInFull(app);
@@ -309,6 +312,27 @@ final class Benchmarks {
             }
         }
         print("reading typed to section and verdict drawn, 8 cylinders (target 300 ms)", ms, "ms");
+    }
+
+    /** The report of a job that is looked at: the first since the start, and each again. */
+    private static void report(RunningApp app) throws IOException {
+        app.text("/api/jobs/1/report");
+        print("the first report as a PDF since the start (target 2000 ms)", new double[] {pdf(app, 1)}, "ms");
+        double[] ms = new double[DEMO_JOBS];
+        for (int job = 1; job <= DEMO_JOBS; job++) {
+            app.text("/api/jobs/" + job + "/report");
+            ms[job - 1] = pdf(app, job);
+        }
+        print("report of a demo job as a PDF (target 2000 ms)", ms, "ms");
+    }
+
+    private static double pdf(RunningApp app, int job) throws IOException {
+        long from = System.nanoTime();
+        try (InputStream in =
+                URI.create(app.url("/api/jobs/" + job + "/report.pdf")).toURL().openStream()) {
+            in.readAllBytes();
+        }
+        return (System.nanoTime() - from) / 1e6;
     }
 
     private static void list(RunningApp app) {

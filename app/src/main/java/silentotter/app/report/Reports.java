@@ -60,10 +60,17 @@ class Reports {
         this.choices = choices;
     }
 
-    /** Who looks at a report will want its PDF: what the first one loads is loaded meanwhile. */
-    private void warmUp() {
-        if (warm.compareAndSet(false, true)) {
-            CompletableFuture.runAsync(() -> ReportPdf.of(NOTHING, "-", new byte[0]));
+    /** Who looks at a report will want its PDF: what the first one loads is loaded meanwhile, and its photos are reduced. */
+    private void prepare(long jobId) {
+        boolean first = warm.compareAndSet(false, true);
+        List<JobPhotos.Taken> photographs = taken(jobId).toList();
+        if (first || !photographs.isEmpty()) {
+            CompletableFuture.runAsync(() -> {
+                if (first) {
+                    ReportPdf.of(NOTHING, "-", new byte[0]);
+                }
+                photographs.forEach(p -> pictures.inline(p.key()));
+            });
         }
     }
 
@@ -72,7 +79,7 @@ class Reports {
 
     /** For a browser: photos come from their addresses. @param paper the shop's where nothing is said */
     ReportPage.Pages pages(long jobId, @Nullable Paper paper) {
-        warmUp();
+        prepare(jobId);
         List<ReportPage.Photo> shown = taken(jobId)
                 .map(p -> new ReportPage.Photo("/api/photos/" + p.key(), caption(jobId, p)))
                 .toList();

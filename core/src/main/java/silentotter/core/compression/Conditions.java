@@ -1,6 +1,7 @@
 package silentotter.core.compression;
 
 import java.util.Optional;
+import silentotter.core.engine.Engine;
 import silentotter.core.instruments.CompressionGauge;
 import silentotter.core.quantity.CrankSpeed;
 
@@ -14,7 +15,8 @@ public record Conditions(
         Optional<CrankingLength> length,
         CompressionGauge gauge,
         Optional<Boolean> fuelDisabled,
-        Optional<Boolean> sparkDisabled) {
+        Optional<Boolean> sparkDisabled,
+        Optional<Boolean> releaseDisabled) {
     public static final Conditions UNKNOWN = new Conditions(
             Optional.empty(),
             Optional.empty(),
@@ -24,7 +26,13 @@ public record Conditions(
             Optional.empty(),
             CompressionGauge.UNKNOWN,
             Optional.empty(),
+            Optional.empty(),
             Optional.empty());
+
+    /** Whether a compression release let some of every stroke out; one that was put out of action did not. */
+    public boolean isReleased(Engine engine) {
+        return engine.hasCompressionRelease() && !releaseDisabled.orElse(false);
+    }
 
     public boolean cold() {
         return temperature.filter(t -> t == EngineTemperature.COLD).isPresent();

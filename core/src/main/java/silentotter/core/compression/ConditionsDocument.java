@@ -20,7 +20,8 @@ public record ConditionsDocument(
         @Nullable Double hoseVolumeMl,
         @Nullable Double gaugeVolumeMl,
         @Nullable Boolean fuelDisabled,
-        @Nullable Boolean sparkDisabled) {
+        @Nullable Boolean sparkDisabled,
+        @Nullable Boolean releaseDisabled) {
     public static final ConditionsDocument EMPTY =
-            new ConditionsDocument(null, null, null, null, null, null, null, null, null, null, null, null, null);
+            new ConditionsDocument(null, null, null, null, null, null, null, null, null, null, null, null, null, null);
 }

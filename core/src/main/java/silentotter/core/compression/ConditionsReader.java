@@ -56,7 +56,8 @@ public final class ConditionsReader {
                                 AllowedRange.GAUGE_VOLUME,
                                 Volume::ofMillilitres)),
                 Optional.ofNullable(d.fuelDisabled()),
-                Optional.ofNullable(d.sparkDisabled()));
+                Optional.ofNullable(d.sparkDisabled()),
+                Optional.ofNullable(d.releaseDisabled()));
     }
 
     private static Optional<CrankingLength> length(ConditionsDocument d, Problems problems, String path) {

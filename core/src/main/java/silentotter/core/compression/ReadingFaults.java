@@ -213,12 +213,13 @@ final class ReadingFaults {
                     "Taken cold: readings scatter more and small leaks look larger than they are.",
                     "Repeat hot if the engine can be run."));
         }
-        if (engine.hasCompressionRelease()) {
-            found.add(whole(
-                    ReadingFaultKind.COMPRESSION_RELEASE,
-                    pass,
-                    "This engine has a compression release: at cranking speed it may hold a valve open.",
-                    "Disable the release, or compare only with the maker's figure for it."));
+        if (c.isReleased(engine)) {
+            found.add(
+                    whole(
+                            ReadingFaultKind.COMPRESSION_RELEASE,
+                            pass,
+                            "This engine has a compression release: at cranking speed it may hold a valve open.",
+                            "Put the release out of action and read again, and note it in the conditions. Otherwise compare only with the maker's figure."));
         }
         if (c.plugsOut().filter(p -> p == PlugsOut.ONE_AT_A_TIME).isPresent()) {
             found.add(whole(

@@ -146,7 +146,7 @@ public enum School implements Labelled {
         if (a.conditions().throttleShut()) {
             return notAsked(ABSOLUTE_FLOOR, rule, "Taken with the throttle shut: the level says nothing.");
         }
-        if (a.engine().hasCompressionRelease()) {
+        if (a.conditions().isReleased(a.engine())) {
             return notAsked(ABSOLUTE_FLOOR, rule, "A compression release lowers every reading.");
         }
         return floorSchool(a, ABSOLUTE_FLOOR, watch, fault, rule);

@@ -246,7 +246,7 @@ final class SealCases {
         if (conditions().throttleShut()) {
             so.add(Circumstance.THROTTLE_SHUT);
         }
-        if (engine.hasCompressionRelease()) {
+        if (conditions().isReleased(engine)) {
             so.add(Circumstance.RELEASE_FITTED);
         }
         return PriorTable.of(kind(engine), so, not);
@@ -287,7 +287,7 @@ final class SealCases {
         }
         level = Math.hypot(level, ratioKnown ? 0 : RATIO_UNKNOWN);
         level = Math.hypot(level, sizeKnown ? 0 : SIZE_UNKNOWN);
-        level = Math.hypot(level, engine.hasCompressionRelease() ? RELEASE_FITTED : 0);
+        level = Math.hypot(level, conditions.isReleased(engine) ? RELEASE_FITTED : 0);
         assumeForCompression(conditions);
         return new SealCase.Compression(
                 ln,

@@ -205,7 +205,8 @@ public final class Workshop {
                         Optional.empty(),
                         Optional.empty()),
                 Optional.of(true),
-                Optional.of(true));
+                Optional.of(true),
+                Optional.empty());
     }
 
     private CrankingSetup setup() {

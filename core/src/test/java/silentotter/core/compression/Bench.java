@@ -89,7 +89,8 @@ public final class Bench {
                         Optional.empty(),
                         Optional.empty()),
                 Optional.of(true),
-                Optional.of(true));
+                Optional.of(true),
+                Optional.empty());
     }
 
     public Bench diesel() {

@@ -19,8 +19,8 @@ import silentotter.core.input.Read;
 /** Compression readings, however they come in. */
 class ReadingReaderTest {
     private static final Engine FOUR = Bench.inline(4).engine();
-    private static final ConditionsDocument GAUGE =
-            new ConditionsDocument(null, null, null, null, null, null, null, 1400.0, null, null, null, null, null);
+    private static final ConditionsDocument GAUGE = new ConditionsDocument(
+            null, null, null, null, null, null, null, 1400.0, null, null, null, null, null, null);
 
     private static FiledReading reading(int cylinder, List<Double> strokes, boolean finalOnly, Double oilMl) {
         return new FiledReading(cylinder, strokes, finalOnly, oilMl, null, "2026-11-03T09:00:00Z");
@@ -101,6 +101,7 @@ class ReadingReaderTest {
                 12.0,
                 4.0,
                 true,
+                true,
                 true));
         assertThat(known.length()).hasValue(new CrankingLength(LengthKind.STROKES, 8));
         assertThat(known.gauge().fullScale())
@@ -111,7 +112,7 @@ class ReadingReaderTest {
     @Test
     void conditionsThatCannotBeAreNamed() {
         ConditionsDocument odd = new ConditionsDocument(
-                null, null, null, 5.0, 900.0, LengthKind.SECONDS, null, 1000.0, 400.0, null, null, null, null);
+                null, null, null, 5.0, 900.0, LengthKind.SECONDS, null, 1000.0, 400.0, null, null, null, null, null);
         Problems problems = new Problems();
         ConditionsReader.read(odd, problems, "conditions.");
         assertThat(problems.all().stream().map(p -> p.field()))

@@ -5,22 +5,28 @@ import static org.assertj.core.api.Assertions.within;
 import static silentotter.core.leakdown.Taken.made;
 import static silentotter.core.leakdown.Taken.on;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import silentotter.core.compression.Bench;
+import silentotter.core.compression.CompressionPass;
+import silentotter.core.compression.Conditions;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.examination.Examination;
 import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.PathKind;
+import silentotter.core.finding.Shop;
 import silentotter.core.inside.CylinderInside;
 import silentotter.core.inside.CylinderInside.BoreWall;
 import silentotter.core.instruments.LeakdownTester;
 import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.intake.Intake;
+import silentotter.core.interpretation.Interpreter;
+import silentotter.core.job.JobRecord;
 import silentotter.core.job.Observation;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.Place;
@@ -197,6 +203,43 @@ class DiagnosticianTest {
         Diagnosis d = Bench.inline(2).dry(120 * 6.895, 70 * 6.895).diagnose();
         assertThat(d.headline().certain().text()).isEqualTo("Cylinder {cyl:2} low");
         assertThat(cylinder(d, 1).tone()).isEqualTo(Tone.SOUND);
+    }
+
+    @Test
+    void aReleaseThatWasPutOutOfActionIsNoReasonToMeasureAgain() {
+        JobRecord released = Bench.inline(1).withRelease().dry(568).record();
+        JobRecord out = new JobRecord(
+                released.engine(),
+                released.job(),
+                released.observed().stream()
+                        .map(o -> o instanceof CompressionPass pass ? withoutRelease(pass) : o)
+                        .toList());
+        assertThat(doubted(released)).contains("RELEASE");
+        assertThat(doubted(out)).doesNotContain("RELEASE");
+    }
+
+    private static List<String> doubted(JobRecord record) {
+        return Interpreter.interpret(record, Shop.USUAL).diagnosis().measuring().stream()
+                .flatMap(m -> m.kind().stream())
+                .toList();
+    }
+
+    private static CompressionPass withoutRelease(CompressionPass pass) {
+        Conditions c = pass.conditions();
+        return new CompressionPass(
+                pass.kind(),
+                new Conditions(
+                        c.temperature(),
+                        c.throttle(),
+                        c.plugsOut(),
+                        c.crankingSpeed(),
+                        c.batteryVolts(),
+                        c.length(),
+                        c.gauge(),
+                        c.fuelDisabled(),
+                        c.sparkDisabled(),
+                        Optional.of(true)),
+                pass.readings());
     }
 
     /** 7. A compression release makes the level say nothing. */
