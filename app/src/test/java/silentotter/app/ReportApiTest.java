@@ -213,6 +213,21 @@ class ReportApiTest {
     }
 
     @Test
+    void whatMustNotRunIsSaidBeforeEverythingElse() throws IOException {
+        server.send(
+                "PATCH",
+                "/api/jobs/11/examination/signs",
+                "application/json",
+                "{\"oilPressure\": {\"hotKPa\": 20, \"hotRpm\": 2000}}");
+        try (PDDocument pdf = Loader.loadPDF(pdf(11, ""))) {
+            assertThat(text(pdf))
+                    .contains("Do not run this engine. Oil pressure hot is below")
+                    .contains("WHAT TO DO Grade and dilution of the oil first", "It must not run as it is.");
+        }
+        server.undo(11);
+    }
+
+    @Test
     void photosFollowUprightAndSmall() throws IOException {
         long id = job(4, "INLINE", "");
         ByteArrayOutputStream large = new ByteArrayOutputStream();

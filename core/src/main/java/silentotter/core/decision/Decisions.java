@@ -260,8 +260,7 @@ public final class Decisions {
                             .map(o -> " Where it reads no better: " + o.says())
                             .orElse("");
         }
-        String cures = first.cures() >= .985 ? "nearly all" : Math.round(100 * first.cures()) + " of a hundred";
-        return first.says() + " It puts everything right in " + cures + " engines that measure like this"
+        return first.says() + " It puts everything right in " + first.curesInWords() + " engines that measure like this"
                 + leave.map(l -> "; left alone they lose " + money(l.expectedLoss()) + " on the mean, with this "
                                 + money(first.expectedLoss()) + ".")
                         .orElse(".");

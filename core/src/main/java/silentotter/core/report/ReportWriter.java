@@ -127,6 +127,12 @@ public final class ReportWriter {
     private ToDo toDo() {
         Option best = plan.decision().recommended();
         List<String> further = new ArrayList<>();
+        if (!diagnosis.stops().isEmpty() && !plan.first().isEmpty()) {
+            return new ToDo(
+                    fill(plan.next()),
+                    all(List.of("It must not run as it is. What was measured asks for this after that: "
+                            + inBrackets(best.says()) + cost(best))));
+        }
         boolean decided = best.recommended() && best.action() != Repair.RETEST;
         if (!decided) {
             if (best.action() != Repair.RETEST) {
@@ -166,9 +172,7 @@ public final class ReportWriter {
         if (option.action() == Repair.RUN_ON || option.action() == Repair.TRIAL) {
             return "";
         }
-        return " It puts everything right in "
-                + (option.cures() >= .985 ? "nearly all" : Math.round(100 * option.cures()) + " of a hundred")
-                + " engines that measure like this.";
+        return " It puts everything right in " + option.curesInWords() + " engines that measure like this.";
     }
 
     /** Only where the shop has said what its work costs: somebody else's rates are no offer. */
