@@ -3,9 +3,12 @@ package silentotter.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static silentotter.app.Server.json;
 
+import java.net.http.HttpResponse;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** The plan behind the sheet, what the technician decides of it, and the shop's costs. */
@@ -61,6 +64,28 @@ class PlanApiTest {
 
         server.undo(2);
         assertThat(plan(2).at("/plan/excluded").isEmpty()).isTrue();
+    }
+
+    /** Somebody who has never done it does what comes next, and one time it says that it is decided, and what to do. */
+    @ParameterizedTest
+    @ValueSource(longs = {4, 9, 11})
+    void whoFollowsThePlanComesToADecision(long job) {
+        for (int step = 0; step < 8 && !plan(job).at("/plan").has("decided"); step++) {
+            JsonNode plan = plan(job).at("/plan");
+            JsonNode next = plan.at("/first").isEmpty() ? plan.at("/steps/0") : plan.at("/first/0/tests/0");
+            assertThat(next.toString()).contains("LEAKDOWN");
+            for (JsonNode cylinder : next.at("/cylinders")) {
+                HttpResponse<String> read =
+                        server.post("/api/jobs/" + job + "/leakdown/readings", """
+                        {"testerId": 1, "cylinder": %d, "reading": {"kind": "STANDARD", "leakPercent": 8, "state": "HOT",
+                          "heard": {"CRANKCASE": "FAINT", "INTAKE": "NOTHING", "EXHAUST": "NOTHING"}}}""".formatted(cylinder.asInt()));
+                assertThat(read.statusCode()).as(read.body()).isEqualTo(200);
+            }
+        }
+        JsonNode decision = plan(job).at("/plan/decision");
+        assertThat(plan(job).at("/plan/decided").asString()).startsWith("Stop testing");
+        assertThat(decision.at("/options/0/recommended").asBoolean()).isTrue();
+        assertThat(decision.at("/says").asString()).doesNotContain("Not decided");
     }
 
     @Test
