@@ -8,7 +8,7 @@ const ON_SCREEN = `
 @media screen {
   .report > div { margin: 0 auto 1rem; border: 1px solid #7d898d; background: #fff; }
   .report .customer { padding-bottom: 40mm; }
-  .report .sign { left: 16mm; right: 16mm; bottom: 14mm; width: auto; }
+  .report .sign { left: 16mm; right: auto; bottom: 14mm; width: calc(100% - 32mm); }
 }`;
 
 interface Props {
