@@ -1,7 +1,7 @@
-import { useState, useEffect } from 'react';
 import type { Sheet } from '../api/client';
 import { useExamine } from '../examination/useExamine';
 import { Answers } from '../ui/Answers';
+import { useNow } from '../ui/useNow';
 import { labels } from '../words/labels';
 
 const HOT_MINUTES = 30;
@@ -31,7 +31,7 @@ export function Stands({ sheet }: { sheet: Sheet }) {
 }
 
 function StaysHot({ at, again }: { at: string; again: () => void }) {
-  const now = useNow();
+  const now = useNow(LOOK_EVERY_MS);
   const left = Math.ceil(HOT_MINUTES - (now - Date.parse(at)) / 60_000);
   return (
     <p className="flex flex-wrap items-center gap-3" role="status">
@@ -41,13 +41,4 @@ function StaysHot({ at, again }: { at: string; again: () => void }) {
       </button>
     </p>
   );
-}
-
-function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), LOOK_EVERY_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
 }

@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react';
 import type { Sheet } from '../api/client';
+import { useNow } from '../ui/useNow';
 
 export interface SoakLeft {
   /** Minutes and seconds, with hours where there are any. */
@@ -10,14 +10,7 @@ export interface SoakLeft {
 /** The wait that runs on this job, second by second; undefined when none does. */
 export function useSoak(sheet: Sheet): SoakLeft | undefined {
   const soak = sheet.examination.signs.soak;
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (!soak) {
-      return;
-    }
-    const timer = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(timer);
-  }, [soak]);
+  const now = useNow(1000, !!soak);
   if (!soak) {
     return undefined;
   }

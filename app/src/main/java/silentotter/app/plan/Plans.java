@@ -14,6 +14,7 @@ import silentotter.app.shop.Choices;
 import silentotter.core.decision.Option;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.examination.Examination;
+import silentotter.core.examination.RoundChoices;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.planning.Plan;
 import silentotter.core.planning.Planner;
@@ -37,7 +38,7 @@ public class Plans {
     private final AskedUnits asked;
     private final JsonMapper json;
     private final Clock clock;
-    private final Cache<Moment, Planned> known =
+    private final Cache<Revision, Known> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     Plans(Sheets sheets, Jobs jobs, Choices choices, AskedUnits asked, JsonMapper json, Clock clock) {
@@ -49,8 +50,20 @@ public class Plans {
         this.clock = clock;
     }
 
-    /** @param staysHot minutes, in steps; 0 also where nobody said when it was hot */
-    private record Moment(long jobId, int revision, long staysHot) {}
+    private record Revision(long jobId, int revision) {}
+
+    /** A plan with what makes it old though nobody has changed anything: how long the engine stayed hot then, in steps. */
+    private record Known(Planned planned, RoundChoices choices, long staysHot) {
+        boolean holdsAt(Instant now) {
+            return staysHot == staysHot(choices, now);
+        }
+
+        static long staysHot(RoundChoices choices, Instant now) {
+            return choices.staysHot(now)
+                    .map(left -> left.toMinutes() / HOT_STEP_MINUTES)
+                    .orElse(0L);
+        }
+    }
 
     /**
      * A plan of one moment.
@@ -74,19 +87,19 @@ public class Plans {
     }
 
     private Planned planned(long jobId) {
-        int revision = jobs.revision(jobId);
-        Interpretation said = sheets.interpretation(jobId);
+        Revision revision = new Revision(jobId, jobs.revision(jobId));
         Instant now = Instant.now(clock);
-        long staysHot = said.record()
-                .last(Examination.class, Examination.EMPTY)
-                .round()
-                .staysHot(now)
-                .map(left -> left.toMinutes() / HOT_STEP_MINUTES)
-                .orElse(0L);
-        return known.get(new Moment(jobId, revision, staysHot), key -> {
-            Plan plan = Planner.plan(said, choices.shopWithCosts(), now);
-            return new Planned(revision, plan.next(), plan);
-        });
+        return known.asMap()
+                .compute(revision, (r, was) -> was != null && was.holdsAt(now) ? was : anew(r, now))
+                .planned();
+    }
+
+    private Known anew(Revision of, Instant now) {
+        Interpretation said = sheets.interpretation(of.jobId());
+        Plan plan = Planner.plan(said, choices.shopWithCosts(), now);
+        RoundChoices round =
+                said.record().last(Examination.class, Examination.EMPTY).round();
+        return new Known(new Planned(of.revision(), plan.next(), plan), round, Known.staysHot(round, now));
     }
 
     /** Everything that an interpretation says, with the plan, written in the units of whoever asked. */

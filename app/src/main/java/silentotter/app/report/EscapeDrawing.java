@@ -28,10 +28,6 @@ final class EscapeDrawing {
         this.oilMlPerHour = oilMlPerHour;
     }
 
-    static boolean isOil(PathKind kind) {
-        return kind == PathKind.OIL_PAST_RINGS || kind == PathKind.OIL_PAST_STEM;
-    }
-
     static String dash(Sureness sureness) {
         return switch (sureness) {
             case NEAR_CERTAIN -> "";
@@ -43,7 +39,7 @@ final class EscapeDrawing {
 
     /** It doubles with each fourfold area. */
     private double weight(EscapePath path) {
-        if (isOil(path.kind())) {
+        if (path.kind().isOil()) {
             double measured = oilMlPerHour
                     .map(ml -> Math.max(2, Math.min(8, 2 + 1.3 * Math.log(1 + ml / 5) / Math.log(2))))
                     .orElse(3.5);
@@ -60,7 +56,7 @@ final class EscapeDrawing {
     void draw(EscapePath path, boolean towardsRight) {
         double w = weight(path);
         boolean open = path.sureness() == Sureness.OPEN;
-        Pen pen = new Pen(isOil(path.kind()) ? OIL : LEAK, w, dash(path.sureness()));
+        Pen pen = new Pen(path.kind().isOil() ? OIL : LEAK, w, dash(path.sureness()));
         double k = of.k;
         switch (path.kind()) {
             case RINGS -> {

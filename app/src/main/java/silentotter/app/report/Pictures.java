@@ -32,6 +32,11 @@ class Pictures {
                 .build(key -> reduced(photos.content(key)));
     }
 
+    /** Makes it small now, for whoever asks for it next. */
+    void reduce(String key) {
+        small.get(key);
+    }
+
     /** A photo as an address that carries it; empty where its content is damaged. */
     Optional<String> inline(String key) {
         byte[] picture = small.get(key);

@@ -214,12 +214,12 @@ final class ReportPage {
     /** Only what is drawn on this section. */
     private List<LegendView> legend() {
         List<LegendView> lines = new ArrayList<>();
-        if (report.technical().drawn().stream().anyMatch(k -> !EscapeDrawing.isOil(k))) {
+        if (report.technical().drawn().stream().anyMatch(k -> !k.isOil())) {
             for (Sureness sureness : Sureness.values()) {
                 lines.add(sample(Drawing.LEAK, EscapeDrawing.dash(sureness), Labels.of(sureness)));
             }
         }
-        if (report.technical().drawn().stream().anyMatch(EscapeDrawing::isOil)) {
+        if (report.technical().drawn().stream().anyMatch(PathKind::isOil)) {
             lines.add(sample(Drawing.OIL, "", Labels.of(PathKind.OIL_PAST_RINGS) + " or stem, broken as the others"));
         }
         return lines;

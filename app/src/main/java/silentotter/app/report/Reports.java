@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.stream.Stream;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import silentotter.app.casefile.CaseFiles;
@@ -12,15 +12,18 @@ import silentotter.app.casefile.CaseFiles.Copy;
 import silentotter.app.job.Jobs;
 import silentotter.app.part.JobPhotos;
 import silentotter.app.plan.Plans;
+import silentotter.app.sheet.AskedUnits;
 import silentotter.app.sheet.Sheets;
 import silentotter.app.shop.Choices;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.engine.Engine;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.report.Letterhead;
 import silentotter.core.report.Paper;
 import silentotter.core.report.Report;
 import silentotter.core.report.ReportWriter;
 import silentotter.core.wording.Say;
+import silentotter.core.wording.Wording;
 
 /** Reports of jobs as they now are. */
 @Service
@@ -41,6 +44,7 @@ class Reports {
     private final Pictures pictures;
     private final CaseFiles caseFiles;
     private final Choices choices;
+    private final AskedUnits asked;
     private final AtomicBoolean warm = new AtomicBoolean();
 
     Reports(
@@ -50,7 +54,8 @@ class Reports {
             JobPhotos photos,
             Pictures pictures,
             CaseFiles caseFiles,
-            Choices choices) {
+            Choices choices,
+            AskedUnits asked) {
         this.sheets = sheets;
         this.plans = plans;
         this.jobs = jobs;
@@ -58,18 +63,18 @@ class Reports {
         this.pictures = pictures;
         this.caseFiles = caseFiles;
         this.choices = choices;
+        this.asked = asked;
     }
 
     /** Who looks at a report will want its PDF: what the first one loads is loaded meanwhile, and its photos are reduced. */
-    private void prepare(long jobId) {
+    private void prepare(List<JobPhotos.Taken> taken) {
         boolean first = warm.compareAndSet(false, true);
-        List<JobPhotos.Taken> photographs = taken(jobId).toList();
-        if (first || !photographs.isEmpty()) {
+        if (first || !taken.isEmpty()) {
             CompletableFuture.runAsync(() -> {
                 if (first) {
                     ReportPdf.of(NOTHING, "-", new byte[0]);
                 }
-                photographs.forEach(p -> pictures.inline(p.key()));
+                taken.forEach(p -> pictures.reduce(p.key()));
             });
         }
     }
@@ -79,45 +84,52 @@ class Reports {
 
     /** For a browser: photos come from their addresses. @param paper the shop's where nothing is said */
     ReportPage.Pages pages(long jobId, @Nullable Paper paper) {
-        prepare(jobId);
-        List<ReportPage.Photo> shown = taken(jobId)
-                .map(p -> new ReportPage.Photo("/api/photos/" + p.key(), caption(jobId, p)))
-                .toList();
-        return page(jobId, paper, shown, "The PDF of this report carries the case file of this engine.")
+        List<JobPhotos.Taken> taken = taken(jobId);
+        prepare(taken);
+        return page(
+                        jobId,
+                        paper,
+                        taken,
+                        key -> Optional.of("/api/photos/" + key),
+                        "The PDF of this report carries the case file of this engine.")
                 .pages();
     }
 
     Pdf pdf(long jobId, @Nullable Paper paper) {
-        List<ReportPage.Photo> shown =
-                taken(jobId).parallel().flatMap(p -> inline(jobId, p).stream()).toList();
         Copy copy = caseFiles.copy(jobId, MOST_ATTACHED);
         String attached = "Attached: " + copy.name() + ", the case file of this engine"
                 + (copy.whole() ? "." : ", without its photos, which are too large to be carried here.");
+        ReportPage page = page(jobId, paper, taken(jobId), pictures::inline, attached);
         return new Pdf(
                 copy.name().replaceAll("\\.case\\.json$", "") + "-report.pdf",
-                ReportPdf.of(page(jobId, paper, shown, attached).document(), copy.name(), copy.content()));
+                ReportPdf.of(page.document(), copy.name(), copy.content()));
     }
 
-    private ReportPage page(long jobId, @Nullable Paper paper, List<ReportPage.Photo> shown, String attached) {
+    /** @param address of a photo by its key; empty where it cannot be shown */
+    private ReportPage page(
+            long jobId,
+            @Nullable Paper paper,
+            List<JobPhotos.Taken> taken,
+            Function<String, Optional<String>> address,
+            String attached) {
         Interpretation said = sheets.interpretation(jobId);
         Letterhead letterhead = choices.letterhead();
-        Report report =
-                ReportWriter.write(said, plans.planOf(jobId), letterhead, jobs.revision(jobId), sheets.wording(jobId));
+        Wording wording = new Wording(said.engine(), asked.units());
+        Report report = ReportWriter.write(said, plans.planOf(jobId), letterhead, jobs.revision(jobId), wording);
+        List<ReportPage.Photo> shown = taken.parallelStream()
+                .flatMap(p ->
+                        address.apply(p.key()).map(at -> new ReportPage.Photo(at, caption(p, said.engine()))).stream())
+                .toList();
         Paper on = Optional.ofNullable(paper).orElse(letterhead.onPaper());
         return new ReportPage(report, new SectionDrawing(said), on, shown, attached);
     }
 
-    private Stream<JobPhotos.Taken> taken(long jobId) {
-        return photos.taken(jobId).stream().limit(MOST_PHOTOS);
+    private List<JobPhotos.Taken> taken(long jobId) {
+        return photos.taken(jobId).stream().limit(MOST_PHOTOS).toList();
     }
 
-    private Optional<ReportPage.Photo> inline(long jobId, JobPhotos.Taken photo) {
-        return pictures.inline(photo.key()).map(address -> new ReportPage.Photo(address, caption(jobId, photo)));
-    }
-
-    private String caption(long jobId, JobPhotos.Taken photo) {
-        String cylinder = jobs.engineOf(jobId).label(CylinderNumber.of(photo.cylinder()));
-        return Say.sentence(photo.subject()) + ", cylinder " + cylinder + ", "
+    private static String caption(JobPhotos.Taken photo, Engine engine) {
+        return Say.sentence(photo.subject()) + ", cylinder " + engine.label(CylinderNumber.of(photo.cylinder())) + ", "
                 + photo.takenAt().substring(0, 10);
     }
 }

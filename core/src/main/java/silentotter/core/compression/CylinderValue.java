@@ -17,15 +17,21 @@ public record CylinderValue(CylinderNumber cylinder, Pressure value, Pressure si
     static final double NINETY_FIVE = 1.96;
 
     static CylinderValue of(CompressionPass pass, CylinderNumber cylinder, List<CompressionReading> readings) {
-        double[] values = readings.stream().mapToDouble(r -> r.value().kPa()).toArray();
-        Pressure middle = Pressure.ofKPa(median(values));
+        Pressure middle = middle(readings);
         Pressure single = pass.conditions()
                 .gauge()
                 .repeatability(middle, pass.conditions().cold());
         boolean floor = readings.stream()
                 .anyMatch(r ->
                         pass.conditions().gauge().isNearFullScale(r.value()) || ReadingFaults.needleDrops(r, pass));
-        return new CylinderValue(cylinder, middle, single.times(1 / Math.sqrt(values.length)), values.length, floor);
+        return new CylinderValue(
+                cylinder, middle, single.times(1 / Math.sqrt(readings.size())), readings.size(), floor);
+    }
+
+    /** The one value of several attempts. @param attempts not empty */
+    public static Pressure middle(List<CompressionReading> attempts) {
+        return Pressure.ofKPa(
+                median(attempts.stream().mapToDouble(r -> r.value().kPa()).toArray()));
     }
 
     /** All cylinders of the pass that were read, by number. */

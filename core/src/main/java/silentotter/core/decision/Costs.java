@@ -75,4 +75,10 @@ public record Costs(double hourlyRate, double downtimePerHour, Map<Repair, Work>
         own.ifPresent(w -> more.put(repair, w));
         return new Costs(hourlyRate, downtimePerHour, more, missed);
     }
+
+    /** An amount in two digits: no cost is known better before the engine is open. @param value 0 or more */
+    public static long inTwoDigits(double value) {
+        double unit = value < 10 ? 1 : Math.pow(10, Math.floor(Math.log10(value)) - 1);
+        return Math.round(Math.round(value / unit) * unit);
+    }
 }

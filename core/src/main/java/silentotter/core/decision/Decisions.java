@@ -266,13 +266,8 @@ public final class Decisions {
                         .orElse(".");
     }
 
-    /** Two digits: no cost is known better. */
     private static String money(double value) {
-        if (value < 10) {
-            return Long.toString(Math.round(value));
-        }
-        double unit = Math.pow(10, Math.floor(Math.log10(value)) - 1);
-        return Long.toString(Math.round(value / unit) * Math.round(unit));
+        return Long.toString(Costs.inTwoDigits(value));
     }
 
     private Optional<String> worth(Option first) {

@@ -60,12 +60,7 @@ public record Diagnosis(
 
     /** Whom the headline is about: the likeliest of those that anything was tested for; empty where nothing was. */
     public Optional<Suspect> leading() {
-        return tone == Tone.EMPTY
-                ? Optional.empty()
-                : suspects.stream()
-                        .filter(Suspect::testedFor)
-                        .findFirst()
-                        .or(() -> suspects.stream().findFirst());
+        return tone == Tone.EMPTY ? Optional.empty() : Suspect.leading(suspects);
     }
 
     /** One line that does not fit, above the reasons; empty where all fits. */

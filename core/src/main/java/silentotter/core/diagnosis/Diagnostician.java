@@ -73,7 +73,7 @@ public final class Diagnostician {
         Headline headline = headlines.headline(next);
         List<String> reasons = headlines
                 .leading()
-                .map(i -> reasons(findings, i, suspects.get(i)))
+                .map(s -> reasons(findings, suspects.indexOf(s), s))
                 .orElse(List.of());
         return new Diagnosis(
                 headlines.tone(),

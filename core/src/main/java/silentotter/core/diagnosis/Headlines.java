@@ -75,7 +75,7 @@ final class Headlines {
         if (!contradictions.isEmpty()) {
             return Tone.DOUBT;
         }
-        Suspect first = suspects.get(leading().orElse(0));
+        Suspect first = leading().orElseGet(() -> suspects.get(0));
         if (!first.anythingWrong()) {
             // What nothing was done about competes by its prior alone: it is said as untested and makes no doubt.
             boolean rival = suspects.stream()
@@ -94,16 +94,8 @@ final class Headlines {
     }
 
     /** Which suspect the headline is about; empty where nothing was tested. */
-    Optional<Integer> leading() {
-        if (tested.nothing() || suspects.isEmpty()) {
-            return Optional.empty();
-        }
-        // What only its prior speaks for leads nothing.
-        return IntStream.range(0, suspects.size())
-                .filter(i -> suspects.get(i).testedFor())
-                .boxed()
-                .findFirst()
-                .or(() -> Optional.of(0));
+    Optional<Suspect> leading() {
+        return tested.nothing() ? Optional.empty() : Suspect.leading(suspects);
     }
 
     /** What the gauges show by themselves, before anything is read into it. */
@@ -195,7 +187,7 @@ final class Headlines {
         if (suspects.isEmpty() || tested.nothing()) {
             return Optional.empty();
         }
-        Suspect first = suspects.get(leading().orElse(0));
+        Suspect first = leading().orElseGet(() -> suspects.get(0));
         if (first.probability() < SAID) {
             return Optional.of(new HeadlineLine("Cannot be judged yet", first.probability(), "nothing stands out"));
         }
@@ -205,11 +197,11 @@ final class Headlines {
                     .filter(s -> s != first && s.testedFor())
                     .filter(s -> s.odds() == first.odds() || s.probability() >= first.probability() / 2)
                     .limit(1)
-                    .forEach(s -> text.append(" or ").append(lower(s.text())));
+                    .forEach(s -> text.append(" or ").append(Say.inside(s.text())));
         } else {
             also(first)
                     .ifPresent(s -> text.append(s.probability() >= NAMED_TOO ? "; and " : "; and perhaps ")
-                            .append(lower(s.text())));
+                            .append(Say.inside(s.text())));
         }
         return Optional.of(new HeadlineLine(text.toString(), first.probability(), sure(first)));
     }
@@ -251,9 +243,5 @@ final class Headlines {
                     : (first.odds().compareTo(Odds.LIKELY) <= 0 ? "likely" : first.words()) + ", little tested yet";
         }
         return first.words();
-    }
-
-    private static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -52,6 +52,14 @@ public record Suspect(
         members = List.copyOf(members);
     }
 
+    /** Whom a verdict is about: the likeliest of those that anything was tested for. What only its prior speaks for leads nothing. */
+    static Optional<Suspect> leading(List<Suspect> likeliestFirst) {
+        return likeliestFirst.stream()
+                .filter(Suspect::testedFor)
+                .findFirst()
+                .or(() -> likeliestFirst.stream().findFirst());
+    }
+
     /** Whether it says that anything is wrong; no getter, so that the answer does not show it. */
     public boolean anythingWrong() {
         return family != Family.NOTHING_WRONG;

@@ -9,5 +9,10 @@ public enum PathKind {
     GASKET_NEIGHBOUR,
     OUTSIDE,
     OIL_PAST_RINGS,
-    OIL_PAST_STEM
+    OIL_PAST_STEM;
+
+    /** Oil gets in, everything else gets out. */
+    public boolean isOil() {
+        return this == OIL_PAST_RINGS || this == OIL_PAST_STEM;
+    }
 }

@@ -67,7 +67,7 @@ public record Draw(
     /** The same with where it is. */
     public List<Member> wrong() {
         List<Member> all = new ArrayList<>();
-        ofEngine.stream().sorted().forEach(cause -> all.add(new Member(cause, -1, -1)));
+        ofEngine.forEach(cause -> all.add(new Member(cause, -1, -1)));
         for (int c = 0; c < cylinders.size(); c++) {
             Cylinder cylinder = cylinders.get(c);
             if (cylinder.cause() != null) {

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import silentotter.core.decision.Costs;
@@ -11,7 +12,6 @@ import silentotter.core.decision.Course;
 import silentotter.core.decision.Repair;
 import silentotter.core.decision.Weighed;
 import silentotter.core.diagnosis.Outlook;
-import silentotter.core.inference.Draw;
 import silentotter.core.inference.Member;
 
 /**
@@ -134,12 +134,13 @@ final class Worth {
      * what so few of them understate (Miller 1955).
      */
     double doubtAfter(Collection<PlannedTest> tests) {
-        List<List<Member>> wrong = outlook.draws().stream().map(Draw::wrong).toList();
+        List<Set<Member>> wrong =
+                outlook.draws().stream().map(d -> Set.copyOf(d.wrong())).toList();
         float[] together = together(nothing(), tests);
         double sum = 0;
         for (int i = 0; i < n; i++) {
             float reach = reach(i, together);
-            Map<List<Member>, Integer> have = new HashMap<>();
+            Map<Set<Member>, Integer> have = new HashMap<>();
             int count = 0;
             for (int j = 0; j < n; j++) {
                 if (j != i && together[i * n + j] <= reach) {

@@ -8,7 +8,6 @@ import silentotter.core.diagnosis.Sureness;
 import silentotter.core.engine.Arrangement;
 import silentotter.core.engine.Bank;
 import silentotter.core.engine.CylinderNumber;
-import silentotter.core.finding.PathKind;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.report.Report.Band;
 import silentotter.core.report.Report.CallOut;
@@ -85,7 +84,7 @@ final class Bands {
         List<EscapePath> all = said.diagnosis().paths().stream()
                 .filter(p -> p.cylinder().equals(cylinder))
                 .toList();
-        List<EscapePath> leaks = all.stream().filter(p -> !isOil(p)).toList();
+        List<EscapePath> leaks = all.stream().filter(p -> !p.kind().isOil()).toList();
         List<CallOut> callOuts = new ArrayList<>();
         leaks.stream()
                 .flatMap(p -> p.area().stream())
@@ -93,7 +92,7 @@ final class Bands {
                 .ifPresent(a -> callOuts.add(new CallOut(wording.fill(Say.roughly(a)), false, true)));
         words(leaks).ifPresent(w -> callOuts.add(new CallOut(w, false, false)));
         words(all.stream()
-                        .filter(p -> isOil(p) && p.sureness() != Sureness.OPEN)
+                        .filter(p -> p.kind().isOil() && p.sureness() != Sureness.OPEN)
                         .toList())
                 .ifPresent(w -> callOuts.add(new CallOut(w, true, false)));
         return callOuts;
@@ -114,9 +113,5 @@ final class Bands {
                                                 .distinct()
                                                 .toList())
                                 + ", " + surest.words());
-    }
-
-    static boolean isOil(EscapePath path) {
-        return path.kind() == PathKind.OIL_PAST_RINGS || path.kind() == PathKind.OIL_PAST_STEM;
     }
 }

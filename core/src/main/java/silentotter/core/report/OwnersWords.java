@@ -30,7 +30,7 @@ final class OwnersWords {
     Verdict verdict() {
         Optional<Suspect> leading = diagnosis.leading();
         if (!diagnosis.stops().isEmpty()) {
-            return new Verdict("Do not run this engine.", diagnosis.stops().get(0), beside(leading, true), true);
+            return new Verdict("Do not run this engine.", diagnosis.stops().get(0), besideWith(leading), true);
         }
         if (leading.isEmpty()) {
             return new Verdict("Nothing has been tested yet.", "", List.of(), false);
@@ -45,7 +45,7 @@ final class OwnersWords {
                                     .map(d -> d.text())
                                     .findFirst())
                             .orElse(""),
-                    beside(leading, true),
+                    besideWith(leading),
                     false);
         }
         return judged(leading.get());
@@ -61,7 +61,7 @@ final class OwnersWords {
             String likeliest = sentence(leading);
             return new Verdict(
                     "Not decided yet.",
-                    "Likeliest so far: " + lower(likeliest) + " " + sure(leading),
+                    "Likeliest so far: " + Say.inside(likeliest) + " " + sure(leading),
                     beside(Optional.of(leading)),
                     false);
         }
@@ -95,10 +95,11 @@ final class OwnersWords {
         return best + " of a hundred" + (from < to ? " (" + from + " to " + to + ")" : "");
     }
 
-    private List<String> beside(Optional<Suspect> leading, boolean withIt) {
+    /** The likeliest among what is said beside it, where the verdict itself is about something else. */
+    private List<String> besideWith(Optional<Suspect> leading) {
         List<String> all = new ArrayList<>();
-        leading.filter(s -> withIt && s.anythingWrong() && s.odds().compareTo(Odds.EVEN) <= 0)
-                .ifPresent(s -> all.add(Say.sentence(s.words()) + ": " + lower(sentence(s))));
+        leading.filter(s -> s.anythingWrong() && s.odds().compareTo(Odds.EVEN) <= 0)
+                .ifPresent(s -> all.add(Say.sentence(s.words()) + ": " + Say.inside(sentence(s))));
         all.addAll(beside(leading));
         return all;
     }
@@ -109,7 +110,7 @@ final class OwnersWords {
                 .filter(s -> leading.isEmpty() || s != leading.get())
                 .filter(s -> s.testedFor() && s.anythingWrong() && s.odds().compareTo(Odds.EVEN) <= 0)
                 .limit(2)
-                .forEach(s -> all.add(Say.sentence(s.words()) + ", too: " + lower(sentence(s))));
+                .forEach(s -> all.add(Say.sentence(s.words()) + ", too: " + Say.inside(sentence(s))));
         List<CylinderNumber> sound = with(Tone.SOUND);
         List<CylinderNumber> untested = with(Tone.EMPTY);
         int n = diagnosis.cylinders().size();
@@ -134,10 +135,6 @@ final class OwnersWords {
 
     static String cylinders(List<CylinderNumber> those) {
         return (those.size() == 1 ? "cylinder " : "cylinders ") + Say.cylinders(those);
-    }
-
-    private static String lower(String sentence) {
-        return Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     /** What one says of an engine that has it. */

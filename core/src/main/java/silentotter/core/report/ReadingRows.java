@@ -12,6 +12,7 @@ import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CompressionReading;
 import silentotter.core.compression.CylinderResult;
 import silentotter.core.compression.CylinderResult.Standing;
+import silentotter.core.compression.CylinderValue;
 import silentotter.core.compression.PassKind;
 import silentotter.core.diagnosis.DoubtedReading;
 import silentotter.core.diagnosis.Tone;
@@ -21,7 +22,6 @@ import silentotter.core.interpretation.Interpretation;
 import silentotter.core.leakdown.CylinderLeak;
 import silentotter.core.plugs.PlugLook;
 import silentotter.core.plugs.PlugReading;
-import silentotter.core.quantity.Pressure;
 import silentotter.core.report.Report.Cell;
 import silentotter.core.wording.Units.Figure;
 import silentotter.core.wording.Wording;
@@ -103,19 +103,11 @@ final class ReadingRows {
             List<CompressionReading> read = pass.of(c);
             if (!read.isEmpty()) {
                 boolean low = results.containsKey(c) && results.get(c).standing() == Standing.LOW;
-                cells.put(c, cell(figure("kPa", middle(read).kPa()).number(), low, "COMPRESSION", c));
+                cells.put(
+                        c, cell(figure("kPa", CylinderValue.middle(read).kPa()).number(), low, "COMPRESSION", c));
             }
         }
         return new Line(name, figure("kPa", 0).unit(), false, cells);
-    }
-
-    /** The middle of all attempts that count, as the analysis takes it too. */
-    private static Pressure middle(List<CompressionReading> read) {
-        List<Pressure> values =
-                read.stream().map(CompressionReading::value).sorted().toList();
-        Pressure upper = values.get(values.size() / 2);
-        Pressure lower = values.get((values.size() - 1) / 2);
-        return lower.plus(upper).times(.5);
     }
 
     private Cell cell(String text, boolean loss, String test, CylinderNumber c) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import silentotter.core.decision.Costs;
 import silentotter.core.decision.Option;
 import silentotter.core.decision.Repair;
 import silentotter.core.diagnosis.Assumption;
@@ -146,7 +147,7 @@ public final class ReportWriter {
                 further.add("All tests that still pay take about " + Math.round(plan.minutes()) + " minutes.");
             }
             plan.decision().worth().filter(w -> isEntered()).ifPresent(further::add);
-            String first = plan.next().isEmpty() ? best.says() : "Next: " + lower(plan.next());
+            String first = plan.next().isEmpty() ? best.says() : "Next: " + Say.inside(plan.next());
             return new ToDo(fill(first), all(further));
         }
         further.add((cure(best) + cost(best)).strip());
@@ -155,7 +156,7 @@ public final class ReportWriter {
             otherwise(best).ifPresent(o -> further.add("Where it reads no better: " + inBrackets(o.says()) + cost(o)));
         }
         if (best.action() != Repair.RUN_ON && diagnosis.stops().isEmpty()) {
-            runningOn().flatMap(Option::watch).ifPresent(w -> further.add("Until then: " + lower(w)));
+            runningOn().flatMap(Option::watch).ifPresent(w -> further.add("Until then: " + Say.inside(w)));
         }
         plan.decision().worth().filter(w -> isEntered()).ifPresent(further::add);
         return new ToDo(
@@ -165,7 +166,7 @@ public final class ReportWriter {
 
     /** "Head off: valves and gasket." inside another sentence. */
     private static String inBrackets(String says) {
-        return lower(says).replaceFirst(": (.*)\\.$", " ($1).");
+        return Say.inside(says).replaceFirst(": (.*)\\.$", " ($1).");
     }
 
     private static String cure(Option option) {
@@ -187,11 +188,9 @@ public final class ReportWriter {
         return !plan.decision().usualCosts();
     }
 
-    /** Two digits: no cost is known better before the engine is open. */
     private String amount(double value) {
-        double unit = Math.max(1, Math.pow(10, Math.floor(Math.log10(Math.max(1, value))) - 1));
-        String figure = String.format(Locale.ROOT, "%,d", Math.round(Math.round(value / unit) * unit))
-                .replace(',', '\u202f');
+        String figure =
+                String.format(Locale.ROOT, "%,d", Costs.inTwoDigits(value)).replace(',', '\u202f');
         String money = text(letterhead.money());
         return money.isEmpty() ? figure : figure + " " + Say.typed(money);
     }
@@ -363,10 +362,6 @@ public final class ReportWriter {
 
     private static String inWords(Assumption a) {
         return a.what() + ": " + a.instead() + "; " + a.costs() + ".";
-    }
-
-    private static String lower(String sentence) {
-        return Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     private String fill(String sentence) {

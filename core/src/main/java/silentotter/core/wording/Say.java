@@ -98,6 +98,11 @@ public final class Say {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
+    /** A sentence as it goes on inside another. @param sentence not empty */
+    public static String inside(String sentence) {
+        return Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
+    }
+
     /** A share of one as whole per cent, such as {@code 73 %}. */
     public static String percent(double share) {
         return String.format(Locale.ROOT, "%.0f %%", share * 100);
