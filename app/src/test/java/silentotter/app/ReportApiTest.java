@@ -244,6 +244,28 @@ class ReportApiTest {
     }
 
     @Test
+    void photosThatAreTooLargeStayOutOfTheAttachedFileAndThePageSaysSo() throws IOException {
+        long id = job(4, "INLINE", "");
+        byte[] large = new byte[5_900_000];
+        System.arraycopy(WEBP, 0, large, 0, WEBP.length);
+        for (int c = 1; c <= 2; c++) {
+            server.sendBytes("/api/jobs/" + id + "/photos/plugs/" + c, "image/webp", large);
+        }
+        try (PDDocument document = Loader.loadPDF(pdf(id, ""))) {
+            assertThat(text(document)).contains("without its photos, which are too large");
+            PDComplexFileSpecification file = document.getDocumentCatalog()
+                    .getNames()
+                    .getEmbeddedFiles()
+                    .getNames()
+                    .values()
+                    .iterator()
+                    .next();
+            assertThat(file.getEmbeddedFile().getSize()).isLessThan(100_000);
+        }
+        assertThat(server.get("/api/jobs/" + id + "/case-file").body().length()).isGreaterThan(10_000_000);
+    }
+
+    @Test
     void theBrowserGetsTheSamePages() {
         JsonNode page = json(server.get("/api/jobs/1/report?paper=LETTER"));
         assertThat(page.at("/paper").asString()).contains("size: 215.9mm 279.4mm", "counter(page)");

@@ -27,6 +27,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** Takes a case away as a file and loads one from elsewhere. */
 @Service
 public class CaseFiles {
+    /** What bytes grow to as text. */
+    private static final double BASE64 = 4.0 / 3;
+
     private final CaseFileReader reader;
     private final Engines engines;
     private final Jobs jobs;
@@ -60,35 +63,44 @@ public class CaseFiles {
 
     /** The engine of a job with all its jobs, as of one moment. */
     CaseFile export(long jobId) {
-        return reading.execute(t -> exported(jobs.byId(jobId).engineId()));
+        return reading.execute(t -> exported(jobs.byId(jobId).engineId(), true));
     }
 
     /** A case file as it is handed on. */
     public record Copy(String name, byte[] content, boolean whole) {}
 
-    /** The same to be carried by something that has to stay small: without its large parts where it would not. */
+    /** The same to be carried by something that has to stay small: its large parts are not even read where it would not. */
     public Copy copy(long jobId, int mostBytes) {
-        CaseFile file = export(jobId);
-        byte[] whole = written(file).getBytes(StandardCharsets.UTF_8);
-        if (whole.length <= mostBytes) {
-            return new Copy(file.fileName(), whole, true);
-        }
-        parts.stream().filter(JobPart::isLarge).forEach(p -> file.jobs().forEach(job -> job.remove(p.name())));
-        return new Copy(file.fileName(), written(file).getBytes(StandardCharsets.UTF_8), false);
+        return reading.execute(t -> {
+            long engineId = jobs.byId(jobId).engineId();
+            long bulk = jobs.ofEngine(engineId).stream()
+                    .flatMap(id -> parts.stream().map(p -> p.bulk(id)))
+                    .mapToLong(bytes -> bytes)
+                    .sum();
+            Copy whole = copied(engineId, bulk * BASE64 <= mostBytes);
+            return bulk > 0 && whole.content().length > mostBytes ? copied(engineId, false) : whole;
+        });
+    }
+
+    private Copy copied(long engineId, boolean whole) {
+        CaseFile file = exported(engineId, whole);
+        return new Copy(file.fileName(), written(file).getBytes(StandardCharsets.UTF_8), whole);
     }
 
     String written(CaseFile file) {
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }
 
-    private CaseFile exported(long engineId) {
+    private CaseFile exported(long engineId, boolean whole) {
         List<ServiceDocument> service = serviceLogs.of(engineId);
         return new CaseFile(
                 CaseFile.FORMAT,
                 CaseFile.VERSION,
                 exportedEngine(engineId),
                 service.isEmpty() ? null : service,
-                jobs.ofEngine(engineId).stream().map(this::exportedJob).toList());
+                jobs.ofEngine(engineId).stream()
+                        .map(id -> exportedJob(id, whole))
+                        .toList());
     }
 
     private ObjectNode exportedEngine(long engineId) {
@@ -103,10 +115,13 @@ public class CaseFiles {
         return part.export(part.loadEngine(engineId));
     }
 
-    private Map<String, Object> exportedJob(long id) {
+    /** @param whole or without its large parts */
+    private Map<String, Object> exportedJob(long id, boolean whole) {
         Map<String, Object> job = new LinkedHashMap<>();
         job.put(ReadCase.JOB, jobs.read(jobs.byId(id)).document());
-        parts.forEach(p -> export(p, id).ifPresent(filed -> job.put(p.name(), filed)));
+        parts.stream()
+                .filter(p -> whole || p.bulk(id) == 0)
+                .forEach(p -> export(p, id).ifPresent(filed -> job.put(p.name(), filed)));
         return job;
     }
 

@@ -51,6 +51,9 @@ interface ExaminationMapper {
             where j.engine_id = #{engineId} and p.removed = 0""")
     Set<Integer> cylindersWithPhotos(long engineId);
 
+    @Select("select coalesce(sum(length(content)), 0) from photo where job_id = #{jobId} and removed = 0")
+    long bytesOfPhotos(long jobId);
+
     @Select("select count(*) from photo where job_id = #{jobId} and removed = 0")
     int countPhotos(long jobId);
 

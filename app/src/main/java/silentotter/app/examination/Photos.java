@@ -66,8 +66,8 @@ class Photos implements JobPart<List<Photos.Picture>>, JobPhotos {
     }
 
     @Override
-    public boolean isLarge() {
-        return true;
+    public long bulk(long jobId) {
+        return mapper.bytesOfPhotos(jobId);
     }
 
     /** @param content base64 */

@@ -33,9 +33,9 @@ public interface JobPart<K> extends SheetPart<K> {
     /** Puts what a new job begins with, or one that came without this part. */
     default void begin(long jobId) {}
 
-    /** Whether a copy that has to stay small may go without it. */
-    default boolean isLarge() {
-        return false;
+    /** Bytes of what it keeps of a job, where a copy that has to stay small may go without it; 0 where it may not. */
+    default long bulk(long jobId) {
+        return 0;
     }
 
     /** How many readings there are, for the progress of a load. */
