@@ -46,6 +46,8 @@ class ArchitectureTest {
                     List.of("diagnosis"),
                     List.of("interpretation"),
                     List.of("planning"),
+                    List.of("outcome"),
+                    List.of("learning"),
                     List.of("report"),
                     List.of("hidden")));
 

@@ -31,6 +31,24 @@ interface CompressionMapper {
 
     record StrokeRow(long id, long readingId, int number, double kpa) {}
 
+    record RepeatRow(long jobId, long passId, int cylinder, String temperature, double kpa) {}
+
+    /** The final values of every cylinder that was read more than once in a dry pass, on all jobs, in order. */
+    @Select("""
+            with again as (
+                select r.pass_id, r.cylinder from compression_reading r join compression_pass p on p.id = r.pass_id
+                where r.removed = 0 and r.set_aside is null and p.removed = 0 and p.kind = 'DRY'
+                group by r.pass_id, r.cylinder having count(*) > 1)
+            select p.job_id, r.pass_id, r.cylinder, coalesce(p.conditions ->> '$.temperature', '') as temperature,
+                (select s.kpa from compression_stroke s where s.reading_id = r.id and s.removed = 0
+                    order by s.number desc limit 1) as kpa
+            from again a join compression_reading r on r.pass_id = a.pass_id and r.cylinder = a.cylinder
+            join compression_pass p on p.id = r.pass_id
+            where r.removed = 0 and r.set_aside is null
+                and exists (select 1 from compression_stroke s where s.reading_id = r.id and s.removed = 0 and s.kpa > 0)
+            order by r.pass_id, r.cylinder, r.id""")
+    List<RepeatRow> repeats();
+
     record Poured(int cylinder, double oilMl) {}
 
     record NewReading(long id, long passId, String key, FiledReading reading) {}

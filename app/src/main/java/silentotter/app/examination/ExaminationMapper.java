@@ -10,6 +10,8 @@ import org.apache.ibatis.annotations.Select;
 interface ExaminationMapper {
     record PartRow(ExaminationPart part, String document) {}
 
+    record EndRow(long jobId, ExaminationPart part, String document) {}
+
     record PhotoRow(
             long id,
             String key,
@@ -24,6 +26,12 @@ interface ExaminationMapper {
             select part, document from examination
             where id in (select max(id) from examination where job_id = #{jobId} and removed = 0 group by part)""")
     List<PartRow> parts(long jobId);
+
+    /** What ended each job, as it is now. */
+    @Select("""
+            select job_id, part, document from examination where id in (
+                select max(id) from examination where part in ('FOUND', 'CLOSING') and removed = 0 group by job_id, part)""")
+    List<EndRow> ends();
 
     @Select("""
             select part, document from examination where id in (

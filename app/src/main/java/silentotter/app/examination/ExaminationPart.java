@@ -14,7 +14,9 @@ enum ExaminationPart {
     CRANKCASE("crankcase hold"),
     VALVES("valve clearance"),
     STEPS("step taken"),
-    ROUND("plan of the round");
+    ROUND("plan of the round"),
+    FOUND("what was found"),
+    CLOSING("closing of the job");
 
     private final String words;
 
@@ -29,6 +31,7 @@ enum ExaminationPart {
             case INSIDE -> Optional.of("");
             case VALVES -> Optional.of("/cylinders");
             case CRANKCASE -> Optional.of("/chambers");
+            case FOUND -> Optional.of("/cylinders");
             default -> Optional.empty();
         };
     }

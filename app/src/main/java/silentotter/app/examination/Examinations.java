@@ -6,14 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.IntConsumer;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.change.Journal;
 import silentotter.app.change.Step;
 import silentotter.app.part.CsvPart;
+import silentotter.app.part.Ending;
+import silentotter.app.part.FoundThings;
 import silentotter.app.part.JobPart;
 import silentotter.app.progress.Progress.Work;
 import silentotter.app.shop.Choices;
@@ -27,9 +31,9 @@ import silentotter.core.plugs.PlugSchool;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What was looked at before the gauges, for each job. Every change is kept; the newest counts. */
+/** What was looked at and told of each job, before the gauges and afterwards. Every change is kept; the newest counts. */
 @Service
-class Examinations implements JobPart<Examinations.Kept>, CsvPart {
+class Examinations implements JobPart<Examinations.Kept>, CsvPart, FoundThings {
     private static final String TABLE = "examination";
 
     private final ExaminationMapper mapper;
@@ -37,6 +41,7 @@ class Examinations implements JobPart<Examinations.Kept>, CsvPart {
     private final Journal journal;
     private final Choices choices;
     private final TransactionTemplate transaction;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     Examinations(
@@ -45,12 +50,14 @@ class Examinations implements JobPart<Examinations.Kept>, CsvPart {
             Journal journal,
             Choices choices,
             TransactionTemplate transaction,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.mapper = mapper;
         this.document = document;
         this.journal = journal;
         this.choices = choices;
         this.transaction = transaction;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -197,9 +204,10 @@ class Examinations implements JobPart<Examinations.Kept>, CsvPart {
 
     private void write(
             long jobId, Engine engine, ObjectNode all, ExaminationPart part, ObjectNode changed, String description) {
+        Examination before = document.toCore(readable(all));
         all.set(part.key(), changed);
         Problems problems = new Problems();
-        document.checked(all, engine, problems, "");
+        Examination after = document.checked(all, engine, problems, "");
         if (!problems.isEmpty()) {
             // The sender named the field within the part.
             String within = part.key() + ".";
@@ -207,13 +215,50 @@ class Examinations implements JobPart<Examinations.Kept>, CsvPart {
                     .map(p -> new FieldProblem(p.field().replaceFirst("^" + within, ""), p.message(), p.allowed()))
                     .toList());
         }
+        Step step = journal.step(jobId);
+        if (isEnding(before, after)) {
+            events.publishEvent(new Ending(jobId, step));
+        }
         long id = mapper.insert(jobId, part, changed.toString(), description, now());
-        journal.step(jobId).added(TABLE, id).done(description);
+        step.added(TABLE, id).done(description);
+    }
+
+    /** Whether the engine was shut until now and is not any more, or the job was open and is closed. */
+    private static boolean isEnding(Examination before, Examination after) {
+        return !before.found().begun() && after.found().begun()
+                || !before.closing().closed() && after.closing().closed();
+    }
+
+    private ObjectNode readable(ObjectNode all) {
+        return document.readable(all, PlugSchool.FULL_READING).json();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Map<Long, Ended> ended() {
+        Map<Long, ObjectNode> documents = new TreeMap<>();
+        mapper.ends()
+                .forEach(r -> documents
+                        .computeIfAbsent(r.jobId(), id -> document.empty())
+                        .set(r.part().key(), document.parse(r.document())));
+        Map<Long, Ended> all = new TreeMap<>();
+        documents.forEach((id, ends) -> {
+            Examination seen = document.readable(ends, PlugSchool.FULL_READING).examination();
+            if (seen.found().begun()) {
+                all.put(id, new Ended(seen.found(), seen.closing()));
+            }
+        });
+        return all;
     }
 
     private static String description(ExaminationPart part, JsonNode patch) {
-        JsonNode byCylinder = part == ExaminationPart.PLUGS ? patch.path("plugs") : patch;
-        boolean cylinders = part == ExaminationPart.PLUGS || part == ExaminationPart.INSIDE;
+        JsonNode byCylinder = switch (part) {
+            case PLUGS -> patch.path("plugs");
+            case FOUND -> patch.path("cylinders");
+            default -> patch;
+        };
+        boolean cylinders =
+                part == ExaminationPart.PLUGS || part == ExaminationPart.INSIDE || part == ExaminationPart.FOUND;
         Set<String> keys = new TreeSet<>(byCylinder.propertyNames());
         return cylinders && !keys.isEmpty() ? part.words() + " " + String.join(", ", keys) : part.words();
     }

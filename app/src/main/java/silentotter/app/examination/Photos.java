@@ -21,12 +21,15 @@ import silentotter.core.interpretation.Interpretation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Photos of plugs and of what the camera showed, kept with the job. */
+/** Photos of plugs, of what the camera showed and of what was found, kept with the job. */
 @Service
 class Photos implements JobPart<List<Photos.Picture>>, JobPhotos {
     private static final int MOST_BYTES = 6_000_000;
     private static final int MOST_PHOTOS = 200;
-    private static final Set<ExaminationPart> PARTS = Set.of(ExaminationPart.PLUGS, ExaminationPart.INSIDE);
+    private static final Set<ExaminationPart> PARTS =
+            Set.of(ExaminationPart.PLUGS, ExaminationPart.INSIDE, ExaminationPart.FOUND);
+    /** In place of a cylinder: the engine as a whole, of what was found. */
+    private static final int WHOLE_ENGINE = 0;
 
     private final ExaminationMapper mapper;
     private final Journal journal;
@@ -156,7 +159,7 @@ class Photos implements JobPart<List<Photos.Picture>>, JobPhotos {
                 new Photo("", part, cylinder, mediaType, Instant.now(clock).toString());
         journal.step(jobId)
                 .added("photo", insert(jobId, new Picture(photo, content)))
-                .done("photo of cylinder " + cylinder);
+                .done(cylinder == WHOLE_ENGINE ? "photo of the engine" : "photo of cylinder " + cylinder);
     }
 
     private long insert(long jobId, Picture picture) {
@@ -173,11 +176,12 @@ class Photos implements JobPart<List<Photos.Picture>>, JobPhotos {
             Problems problems,
             String path) {
         int count = engine.arrangement().count();
-        if (cylinder < 1 || cylinder > count) {
+        boolean whole = cylinder == WHOLE_ENGINE && part == ExaminationPart.FOUND;
+        if (!whole && (cylinder < 1 || cylinder > count)) {
             problems.add(path + "cylinder", cylinder + " does not exist on this engine; allowed is 1 to " + count);
         }
         if (!PARTS.contains(part)) {
-            problems.add(path + "part", "photos belong to plugs or to the look inside");
+            problems.add(path + "part", "photos belong to plugs, to the look inside or to what was found");
         }
         Optional<String> found = PictureType.of(content);
         if (found.isEmpty()) {

@@ -13,6 +13,24 @@ interface LeakdownMapper {
 
     record LeakdownRow(long id, long testerId, int cylinder, String document, String setAside, String takenAt) {}
 
+    record RepeatRow(long jobId, long testerId, int cylinder, String state, double percent) {}
+
+    /**
+     * Every cylinder that was read more than once alike: on one tester, in one state, before any valve was moved. In order.
+     */
+    @Select("""
+            with plain as (
+                select id, job_id, tester_id, cylinder, coalesce(document ->> '$.state', '') as state,
+                    document ->> '$.leakPercent' as percent
+                from leakdown_reading
+                where removed = 0 and set_aside is null and document ->> '$.kind' = 'STANDARD'
+                    and document ->> '$.doneBefore' is null and document ->> '$.leakPercent' is not null)
+            select job_id, tester_id, cylinder, state, percent from plain p
+            where (select count(*) from plain q where q.job_id = p.job_id and q.tester_id = p.tester_id
+                and q.cylinder = p.cylinder and q.state = p.state) > 1
+            order by job_id, tester_id, cylinder, state, id""")
+    List<RepeatRow> repeats();
+
     String TESTER = """
             select t.id, t.revision, t.document, t.since, t.follows,
                 (select n.since from tester n where n.follows = t.id) as until

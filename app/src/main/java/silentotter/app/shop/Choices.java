@@ -2,6 +2,9 @@ package silentotter.app.shop;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,8 +12,10 @@ import silentotter.app.change.Journal;
 import silentotter.app.shop.ShopMapper.Choice;
 import silentotter.app.storage.Documents;
 import silentotter.core.decision.CostsDocument;
+import silentotter.core.finding.LearningUse;
 import silentotter.core.finding.Shop;
 import silentotter.core.inference.GaugeCurve;
+import silentotter.core.learning.Lesson;
 import silentotter.core.report.Letterhead;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.LeakCurve;
@@ -29,8 +34,10 @@ public class Choices {
     private final ShopMapper mapper;
     private final Journal journal;
     private final Documents documents;
+    private final Clock clock;
 
-    Choices(ShopMapper mapper, Journal journal, Documents documents) {
+    Choices(ShopMapper mapper, Journal journal, Documents documents, Clock clock) {
+        this.clock = clock;
         this.mapper = mapper;
         this.journal = journal;
         this.documents = documents;
@@ -39,10 +46,55 @@ public class Choices {
     /** The shop, as interpretations ask for it. */
     @Transactional(readOnly = true)
     public Shop shop() {
-        return new Shop(
+        Shop shop = new Shop(
                 mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)),
                 curves::get,
                 gauges::get);
+        return use(shop) == LearningUse.LEFT_OUT
+                ? shop
+                : mapper.lastLesson()
+                        .map(this::lesson)
+                        .map(l -> shop.having(l.learnt()))
+                        .orElse(shop);
+    }
+
+    private static LearningUse use(Shop shop) {
+        return shop.choice(LearningUse.class, LearningUse.USED);
+    }
+
+    private Lesson lesson(String document) {
+        return documents.read(document, Lesson.class);
+    }
+
+    /** Something that the shop took over. @param at an instant */
+    public record LessonLearnt(String at, Lesson lesson) {}
+
+    /** What was taken over, newest first; the newest holds all that is learnt. */
+    @Transactional(readOnly = true)
+    public List<LessonLearnt> lessons() {
+        return mapper.lessons().stream()
+                .map(r -> new LessonLearnt(r.at(), lesson(r.document())))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public LearningUse learningUse() {
+        return use(shop());
+    }
+
+    /** Every verdict stands on it from now on. */
+    @Transactional
+    public void learn(Lesson lesson) {
+        mapper.insertLesson(Instant.now(clock).toString(), documents.write(lesson));
+        journal.touchedAllJobs();
+    }
+
+    /** What was taken over last counts no more; what was taken over before it does again. */
+    @Transactional
+    public void unlearn() {
+        if (mapper.removeLastLesson() > 0) {
+            journal.touchedAllJobs();
+        }
     }
 
     /** The same with what work costs here: only a plan asks for that, no sheet does. */

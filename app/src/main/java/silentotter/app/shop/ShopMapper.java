@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface ShopMapper {
@@ -17,6 +18,21 @@ interface ShopMapper {
             insert into choice (matter, chosen) values (#{matter}, #{chosen})
             on conflict (matter) do update set chosen = excluded.chosen""")
     void choose(Choice choice);
+
+    record LessonRow(long id, String at, String document) {}
+
+    /** Newest first. */
+    @Select("select id, at, document from lesson where removed = 0 order by id desc")
+    List<LessonRow> lessons();
+
+    @Select("select document from lesson where removed = 0 order by id desc limit 1")
+    Optional<String> lastLesson();
+
+    @Insert("insert into lesson (at, document) values (#{at}, #{document})")
+    void insertLesson(String at, String document);
+
+    @Update("update lesson set removed = 1 where id = (select max(id) from lesson where removed = 0)")
+    int removeLastLesson();
 
     @Select("select document from costs")
     Optional<String> costs();

@@ -45,11 +45,11 @@ public final class Diagnostician {
     }
 
     /** @param seen everything that rules say of the job, on an engine that can have it */
-    public static Diagnosis diagnose(JobRecord record, Shop shop, Said said, ExaminationReading seen) {
-        return new Diagnostician(record, shop, Results.of(record, said, seen)).diagnosis(said);
+    public static Diagnosed diagnose(JobRecord record, Shop shop, Said said, ExaminationReading seen) {
+        return new Diagnostician(record, shop, Results.of(record, shop, said, seen)).diagnosed(said);
     }
 
-    private Diagnosis diagnosis(Said said) {
+    private Diagnosed diagnosed(Said said) {
         SealAnswer answer = SealAnswer.of(read.seal());
         Ledger ledger = new Ledger(engine, read.seal(), answer, results.findings());
         List<WeighedFinding> findings = ledger.findings(WeighedFindings.of(engine, results));
@@ -75,7 +75,7 @@ public final class Diagnostician {
                 .leading()
                 .map(s -> reasons(findings, suspects.indexOf(s), s))
                 .orElse(List.of());
-        return new Diagnosis(
+        Diagnosis diagnosis = new Diagnosis(
                 headlines.tone(),
                 headline,
                 suspects,
@@ -92,6 +92,7 @@ public final class Diagnostician {
                 Paths.of(engine, answer, contradictions.isEmpty(), tested, results.leakdown()),
                 tested.little(),
                 weakness);
+        return new Diagnosed(diagnosis, ledger.places(), tested.done().kinds());
     }
 
     /** The findings that carry a suspect, heaviest first; of what all cylinders show alike, one stands for all. */

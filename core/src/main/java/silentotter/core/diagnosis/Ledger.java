@@ -11,10 +11,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
+import silentotter.core.fault.FaultAt;
 import silentotter.core.finding.Finding;
 import silentotter.core.inference.Member;
 import silentotter.core.inference.Probabilities;
@@ -66,6 +69,23 @@ final class Ledger {
         now = rows(answer.probabilities(), beside);
         current = now.all();
         shown = choose();
+    }
+
+    /** How likely each fault is at each place where it can sit. */
+    Map<FaultAt, Double> places() {
+        Map<FaultAt, Double> places = new HashMap<>();
+        answer.probabilities().members().forEach((m, p) -> places.put(place(m), p));
+        beside.forEach((fault, p) -> places.put(FaultAt.engine(fault), p));
+        return places;
+    }
+
+    private static FaultAt place(Member m) {
+        return FaultAt.of(
+                m.cause().fault(),
+                IntStream.of(m.cylinder(), m.other())
+                        .filter(i -> i >= 0)
+                        .mapToObj(i -> CylinderNumber.of(i + 1))
+                        .toList());
     }
 
     private Rows rows(Probabilities p, Map<Fault, Double> others) {

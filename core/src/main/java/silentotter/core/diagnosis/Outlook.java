@@ -1,9 +1,15 @@
 package silentotter.core.diagnosis;
 
+import static java.util.Map.entry;
+
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
 import silentotter.core.examination.ExaminationReading;
+import silentotter.core.examination.TestKind;
 import silentotter.core.finding.Said;
 import silentotter.core.finding.Shop;
 import silentotter.core.inference.Draw;
@@ -46,10 +52,36 @@ public record Outlook(
             boolean gas,
             boolean blowby,
             boolean oil,
-            boolean held) {}
+            boolean held) {
+
+        /** What was done at all, on any cylinder. */
+        public Set<TestKind> kinds() {
+            Set<TestKind> kinds = EnumSet.noneOf(TestKind.class);
+            Map.ofEntries(
+                            entry(TestKind.COMPRESSION, !cranked.isEmpty()),
+                            entry(TestKind.WET, !wet.isEmpty()),
+                            entry(TestKind.LEAKDOWN, !aired.isEmpty()),
+                            entry(TestKind.TAP, !tapped.isEmpty()),
+                            entry(TestKind.INSIDE, !inside.isEmpty()),
+                            entry(TestKind.CLEARANCE, !clearance.isEmpty()),
+                            entry(TestKind.PLUGS, plugs),
+                            entry(TestKind.SMOKE, smoke),
+                            entry(TestKind.LOOK, signs),
+                            entry(TestKind.GAS_TEST, gas),
+                            entry(TestKind.BLOWBY, blowby),
+                            entry(TestKind.OIL_TRIAL, oil),
+                            entry(TestKind.CRANKCASE, held))
+                    .forEach((kind, done) -> {
+                        if (done) {
+                            kinds.add(kind);
+                        }
+                    });
+            return kinds;
+        }
+    }
 
     public static Outlook of(JobRecord record, Shop shop, Said said, ExaminationReading seen) {
-        Results results = Results.of(record, said, seen);
+        Results results = Results.of(record, shop, said, seen);
         SealAnswer.Rehearsed rehearsed = SealAnswer.rehearse(
                 SealCases.read(record, shop, results).seal(), SealCases.atHand(record, shop, results), DRAWS, SEED);
         return new Outlook(

@@ -7,6 +7,7 @@ import silentotter.core.examination.Examination;
 import silentotter.core.examination.ExaminationReading;
 import silentotter.core.finding.Finding;
 import silentotter.core.finding.Said;
+import silentotter.core.finding.Shop;
 import silentotter.core.intake.Intake;
 import silentotter.core.job.JobRecord;
 import silentotter.core.leakdown.LeakdownAnalysis;
@@ -24,7 +25,7 @@ record Results(
         PlugReading plugs,
         List<Finding> findings) {
     /** @param seen everything that rules say of the job, on an engine that can have it */
-    static Results of(JobRecord record, Said said, ExaminationReading seen) {
+    static Results of(JobRecord record, Shop shop, Said said, ExaminationReading seen) {
         return new Results(
                 record.last(Examination.class, Examination.EMPTY),
                 said.of(CompressionAnalysis.class).orElseThrow(),
@@ -32,7 +33,7 @@ record Results(
                 said.of(BlowbyAnalysis.class, BlowbyAnalysis.NONE),
                 said.of(OilAnalysis.class, OilAnalysis.NONE),
                 seen.plugs(),
-                seen.findings());
+                seen.findings().stream().map(f -> f.proved(shop.learnt())).toList());
     }
 
     Intake intake() {

@@ -34,6 +34,7 @@ import silentotter.core.engine.Traits.Fuel;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Circumstance;
 import silentotter.core.fault.EngineKind;
+import silentotter.core.fault.Learnt.Instrument;
 import silentotter.core.fault.PriorTable;
 import silentotter.core.finding.ReadingFault;
 import silentotter.core.finding.ReadingFaultKind;
@@ -144,7 +145,7 @@ final class SealCases {
         Conditions conditions = conditions();
         CrankingSetup setup = CrankingConditions.setup(engine, geometry, record.ambient(), conditions);
         boolean mayBeOiled = engine.arrangement().cylinders().stream()
-                .anyMatch(c -> kind(engine) == EngineKind.PETROL
+                .anyMatch(c -> EngineKind.of(engine) == EngineKind.PETROL
                         && CompressionAnalyst.wetRefusal(engine, c).isEmpty());
         double dose = Math.min(USUAL_DOSE_ML, WetArtefact.safeOil(geometry).millilitres());
         GaugeCurve[] poured = !mayBeOiled
@@ -190,15 +191,9 @@ final class SealCases {
                 JudgedFindings.of(results.findings(), results.intake()));
     }
 
-    static EngineKind kind(Engine engine) {
-        return engine.cycle() == Cycle.TWO_STROKE
-                ? EngineKind.TWO_STROKE
-                : engine.isDiesel() ? EngineKind.DIESEL : EngineKind.PETROL;
-    }
-
     /** A usual cylinder for the fuel: 84 by 84 mm petrol, 100 by 112 mm diesel, 66 by 60 mm two-stroke. */
     private CylinderGeometry usualSize() {
-        double[] usual = switch (kind(engine)) {
+        double[] usual = switch (EngineKind.of(engine)) {
             case PETROL -> new double[] {84, 84};
             case DIESEL -> new double[] {100, 112};
             case TWO_STROKE -> new double[] {66, 60};
@@ -223,7 +218,7 @@ final class SealCases {
             }
         }
         return new SealCase.Body(
-                kind(engine),
+                EngineKind.of(engine),
                 order,
                 joined,
                 geometry.bore().mm() / GaugeCurve.BORE_MM,
@@ -249,7 +244,8 @@ final class SealCases {
         if (conditions().isReleased(engine)) {
             so.add(Circumstance.RELEASE_FITTED);
         }
-        return PriorTable.of(kind(engine), so, not);
+        return shop.learnt()
+                .moved(EngineKind.of(engine), engine.family(), PriorTable.of(EngineKind.of(engine), so, not));
     }
 
     private Conditions conditions() {
@@ -271,7 +267,9 @@ final class SealCases {
                 double kPa = Math.max(LEAST_KPA, value.get().value().kPa());
                 int i = c.value() - 1;
                 ln[i] = FastMath.log(kPa);
-                double repeats = (hot ? .02 : .03) / Math.sqrt(value.get().attempts());
+                double repeats = shop.learnt().noise(Instrument.COMPRESSION)
+                        * StartingNoise.compression(hot)
+                        / Math.sqrt(value.get().attempts());
                 sigma[i] = Math.hypot(Math.hypot(repeats, division / kPa), unequal(c) ? UNEQUAL : 0);
                 floor[i] = value.get().floor();
             }
@@ -357,7 +355,7 @@ final class SealCases {
         List<CompressionPass> passes = record.all(CompressionPass.class).stream()
                 .filter(p -> p.kind() == PassKind.WET)
                 .toList();
-        if (passes.isEmpty() || kind(engine) != EngineKind.PETROL) {
+        if (passes.isEmpty() || EngineKind.of(engine) != EngineKind.PETROL) {
             return null;
         }
         SealCase.Wet[] wet = new SealCase.Wet[n];
@@ -434,8 +432,8 @@ final class SealCases {
             boolean hot = judged.state().filter(s -> s == RunState.HOT).isPresent();
             boolean warm = judged.state().filter(s -> s == RunState.WARM).isPresent();
             percent[i] = Math.max(0, Math.min(100, judged.percent()));
-            sigma[i] = Math.hypot(
-                    Math.hypot(hot ? 1.5 : warm ? 2 : 2.6, 1), judged.tester().resolutionPoints() / 2);
+            double repeats = shop.learnt().noise(Instrument.LEAKDOWN) * StartingNoise.leakdown(hot, warm);
+            sigma[i] = Math.hypot(Math.hypot(repeats, 1), judged.tester().resolutionPoints() / 2);
             share = Math.max(share, hot ? .05 : warm ? .07 : .10);
             Optional<TwoHoles> holes = judged.tester().holes(record.ambient().pressure());
             bias = Math.max(

@@ -12,6 +12,7 @@ import silentotter.core.input.InvalidInput;
  * An engine as far as it is known: only name and arrangement are certain.
  *
  * @param name what this shop calls it; not blank
+ * @param family what engines of its make and type are called together; empty where nobody said
  * @param labels how this shop labels cylinders where not by their number
  */
 public record Engine(
@@ -23,7 +24,8 @@ public record Engine(
         Traits traits,
         Size size,
         MakerLimits limits,
-        OilData oil) {
+        OilData oil,
+        String family) {
     private static final double USUAL_RATIO_SPARK = 9.5;
     private static final double USUAL_RATIO_DIESEL = 18;
 
@@ -33,6 +35,20 @@ public record Engine(
         }
         labels = Map.copyOf(labels);
         firingOrder.ifPresent(f -> f.checkedFor(arrangement, traits.cycle().orElse(Cycle.FOUR_STROKE)));
+    }
+
+    /** An engine of no family that anybody named. */
+    public Engine(
+            String name,
+            Arrangement arrangement,
+            Map<CylinderNumber, String> labels,
+            Optional<FiringOrder> firingOrder,
+            Optional<Rotation> rotation,
+            Traits traits,
+            Size size,
+            MakerLimits limits,
+            OilData oil) {
+        this(name, arrangement, labels, firingOrder, rotation, traits, size, limits, oil, "");
     }
 
     /** The least that makes an engine. */
@@ -51,7 +67,7 @@ public record Engine(
 
     /** The same engine with another size. */
     public Engine withSize(Size changed) {
-        return new Engine(name, arrangement, labels, firingOrder, rotation, traits, changed, limits, oil);
+        return new Engine(name, arrangement, labels, firingOrder, rotation, traits, changed, limits, oil, family);
     }
 
     /** Four-stroke unless stated otherwise. */

@@ -52,7 +52,8 @@ public record EngineDocument(
         @Nullable Double oilWithoutFilterLitres,
         @Nullable Double dipstickSpanMm,
         @Nullable Double dipstickSpanLitres,
-        @Nullable Integer dipstickParts) {
+        @Nullable Integer dipstickParts,
+        @Nullable String family) {
 
     /** A row of cylinders from the free end to the flywheel end. */
     public record BankDocument(BankSide side, List<Integer> cylinders) {}

@@ -54,6 +54,7 @@ public final class EngineReader {
                     name.isEmpty() ? "is missing" : "is too long",
                     "1 to " + LONGEST_NAME + " characters"));
         }
+        String family = problems.text(path + "family", document.family(), LONGEST_NAME);
         Optional<Arrangement> arrangement = arrangement();
         Traits traits = traits();
         Optional<FiringOrder> firingOrder =
@@ -75,7 +76,8 @@ public final class EngineReader {
                 traits,
                 size.orElseThrow(),
                 limits,
-                oil));
+                oil,
+                family));
     }
 
     private Optional<Arrangement> arrangement() {

@@ -17,9 +17,10 @@ public final class ExaminationReader {
     private static final int LONGEST_LIST = 100;
     /** Parts keyed by cylinder number, and where. */
     private static final Set<String> BY_CYLINDER =
-            Set.of("inside", "plugs.plugs", "valves.cylinders", "crankcase.chambers");
+            Set.of("inside", "plugs.plugs", "valves.cylinders", "crankcase.chambers", "found.cylinders");
     /** Moments in time, or maps of them. */
-    private static final Set<String> MOMENTS = Set.of("signs.soak.startedAt", "steps", "round.hotAt");
+    private static final Set<String> MOMENTS =
+            Set.of("signs.soak.startedAt", "steps", "round.hotAt", "closing.closedAt");
 
     private final Engine engine;
     private final Problems problems;

@@ -114,6 +114,11 @@ public enum Cause {
         return of(fault, false);
     }
 
+    /** The cause of a fault where it sits; empty for what the model does not hold. */
+    public static Optional<Cause> at(FaultAt place) {
+        return of(place.fault(), place.cylinders().size() == 1);
+    }
+
     private static Optional<Cause> of(Fault fault, boolean oneCylinder) {
         for (Cause c : values()) {
             if (c.fault == fault && c.isOfOneCylinder() == oneCylinder) {

@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.fault.Fault;
+import silentotter.core.fault.Learnt;
 import silentotter.core.wording.Worded;
 
 /**
@@ -94,6 +95,12 @@ public record Finding(
 
     Finding at(String where, List<CylinderNumber> those) {
         return standing(where, those, tellApart, urgency, fullReadingOnly);
+    }
+
+    /** The same finding, weighing what it has proved to weigh in this shop. */
+    public Finding proved(Learnt learnt) {
+        double ratio = learnt.ratio(rule, weight.likelihoodRatio());
+        return ratio == weight.likelihoodRatio() ? this : pointing(Weight.of(ratio), suspects);
     }
 
     /** The same finding, said and not weighed. */

@@ -234,14 +234,14 @@ public final class Playthrough {
         Map<TestKind, Boolean> excluded = new EnumMap<>(TestKind.class);
         NOT_HERE.forEach(t -> excluded.put(t, true));
         done.stream().filter(t -> t != TestKind.LEAKDOWN).forEach(t -> excluded.put(t, true));
-        return new Examination(
-                whole.intake(),
-                signs,
-                done.contains(TestKind.PLUGS) ? whole.plugs() : PlugTray.EMPTY,
-                Map.of(),
-                null,
-                null,
-                null,
-                RoundChoices.of(excluded, Optional.empty(), Optional.empty()));
+        return Examination.of(
+                        whole.intake(),
+                        signs,
+                        done.contains(TestKind.PLUGS) ? whole.plugs() : PlugTray.EMPTY,
+                        Map.of(),
+                        null,
+                        null,
+                        null)
+                .with(RoundChoices.of(excluded, Optional.empty(), Optional.empty()));
     }
 }

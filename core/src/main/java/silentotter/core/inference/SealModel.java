@@ -21,6 +21,9 @@ import silentotter.core.inference.SealCase.Look;
  * excludes further faults of the two, oil rings and stem seals of one cylinder do not stand beside its rings or water.
  */
 public final class SealModel {
+    /** Grows with every change of what the same case is answered. */
+    public static final String VERSION = "3";
+
     static final int KINDS_OF_OIL = 3;
     /** A gasket that gives between two cylinders is next to the water as often as this. */
     private static final double GASKET_TO_WATER = .25;

@@ -115,6 +115,23 @@ public enum AllowedRange {
     CHAMBER_START("crankcase.chambers.*.*.startKPa", "kPa", 5, 100, "more pushes the seals out"),
     CHAMBER_END("crankcase.chambers.*.*.endKPa", "kPa", 0, 100, ""),
     CHAMBER_SECONDS("crankcase.chambers.*.*.seconds", "s", 5, 3600, ""),
+    BORE_WEAR("found.cylinders.*.wearMm", "mm", 0, 10, "beyond the size when new"),
+    BORE_TAPER("found.cylinders.*.taperMm", "mm", 0, 5, ""),
+    BORE_OVALITY("found.cylinders.*.ovalityMm", "mm", 0, 5, ""),
+    RING_GAP("found.cylinders.*.gapsMm", "mm", 0, 20, "model engines to large marine diesels"),
+    DECK_FLATNESS("found.engine.deckMm", "mm", 0, 5, ""),
+    HEAD_FLATNESS("found.engine.headMm", "mm", 0, 5, ""),
+    RUN_OUT("found.engine.runOutMm", "mm", 0, 5, ""),
+    WEAR_LIMIT("found.limits.wearMm", "mm", 0.001, 10, "a maker's figure"),
+    TAPER_LIMIT("found.limits.taperMm", "mm", 0.001, 5, "a maker's figure"),
+    OVALITY_LIMIT("found.limits.ovalityMm", "mm", 0.001, 5, "a maker's figure"),
+    RING_GAP_LIMIT("found.limits.gapMm", "mm", 0.01, 20, "a maker's figure"),
+    FLATNESS_LIMIT("found.limits.flatnessMm", "mm", 0.001, 5, "a maker's figure"),
+    RUN_OUT_LIMIT("found.limits.runOutMm", "mm", 0.001, 5, "a maker's figure"),
+    WORK_COST("found.work.cost", "", 0, 100_000_000, "the shop's money"),
+    WORK_HOURS("found.work.hours", "h", 0, 10_000, ""),
+    OWN_CYLINDER("closing.own.cylinder", "", 1, 16, ""),
+    OWN_CERTAINTY("closing.own.certaintyPercent", "%", 1, 99, "nobody is wholly sure of a shut engine"),
     SERVICE_LITRES("service.litres", "L", 0, 2000, "");
 
     private final Pattern pattern;

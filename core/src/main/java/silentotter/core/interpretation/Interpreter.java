@@ -5,8 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import silentotter.core.diagnosis.CylinderVerdict;
+import silentotter.core.diagnosis.Diagnosed;
 import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Diagnostician;
 import silentotter.core.diagnosis.Headline;
@@ -53,12 +55,16 @@ public final class Interpreter {
                 () -> ExaminationReading.of(engine, plugs, all.findings()),
                 () -> ExaminationReading.NOTHING,
                 "The findings could not be weighed together. They are kept.");
-        Optional<Diagnosis> diagnosis = orElse(
+        Optional<Diagnosed> diagnosed = orElse(
                 () -> Optional.of(Diagnostician.diagnose(record, shop, all, seen)),
                 Optional::empty,
                 "The verdict could not be worked out. What was measured and seen stands as it is.");
         return new Interpretation(
-                record, all, seen, diagnosis.orElseGet(() -> undecided(engine)), List.copyOf(notComputed));
+                record,
+                all,
+                seen,
+                diagnosed.orElseGet(() -> new Diagnosed(undecided(engine), Map.of(), Set.of())),
+                List.copyOf(notComputed));
     }
 
     private Said read(List<Station.Way> ways, Said before) {

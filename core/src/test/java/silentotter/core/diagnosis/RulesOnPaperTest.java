@@ -10,13 +10,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
-import silentotter.core.blowby.BlowbyRules;
 import silentotter.core.compression.Bench;
-import silentotter.core.compression.BuildUpRules;
-import silentotter.core.crankcase.HoldRules;
 import silentotter.core.decision.Costs;
 import silentotter.core.decision.Course;
 import silentotter.core.decision.Missed;
@@ -28,16 +24,8 @@ import silentotter.core.fault.Complaint;
 import silentotter.core.fault.EngineKind;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.Finding;
-import silentotter.core.inside.InsideRules;
-import silentotter.core.intake.IntakeRules;
-import silentotter.core.leakdown.PassRules;
-import silentotter.core.oil.OilRules;
 import silentotter.core.planning.SetUp;
 import silentotter.core.planning.TestTable;
-import silentotter.core.plugs.PlugRules;
-import silentotter.core.plugs.PlugSetRules;
-import silentotter.core.signs.SignRules;
-import silentotter.core.valves.ClearanceRules;
 import silentotter.core.wording.Units;
 import silentotter.core.wording.Wording;
 
@@ -60,34 +48,18 @@ class RulesOnPaperTest {
 
     @Test
     void noJudgedRatioIsStrongerThanTwentyEitherWay() {
-        tables().values().stream()
+        RuleTables.all().values().stream()
                 .flatMap(List::stream)
                 .forEach(s -> assertThat(s.ratios().values()).as(s.rule()).allMatch(r -> r >= 1.0 / 20 && r <= 20));
     }
 
     @Test
     void whatTheModelWeighsIsARuleThatThereIs() {
-        List<String> known = tables().values().stream()
+        List<String> known = RuleTables.all().values().stream()
                 .flatMap(List::stream)
                 .map(Finding::rule)
                 .toList();
         assertThat(known).doesNotHaveDuplicates().containsAll(JudgedFindings.WEIGHED_BY_MODEL.keySet());
-    }
-
-    private static Map<String, List<Finding>> tables() {
-        Map<String, List<Finding>> tables = new TreeMap<>();
-        tables.put("Told at the intake", IntakeRules.lines());
-        tables.put("Oil, coolant, leaks, breather, smoke", SignRules.lines());
-        tables.put("Plugs", PlugRules.lines());
-        tables.put("Plugs, the whole set", PlugSetRules.lines());
-        tables.put("Crankcase pressure and blow-by", BlowbyRules.lines());
-        tables.put("Crankcase hold of a two-stroke", HoldRules.lines());
-        tables.put("Measured oil use", OilRules.lines());
-        tables.put("Build-up, stroke by stroke", BuildUpRules.lines());
-        tables.put("Leak-down with oil and at a second pressure", PassRules.lines());
-        tables.put("Valve clearance", ClearanceRules.lines());
-        tables.put("Inside, by camera", InsideRules.lines());
-        return tables;
     }
 
     private static String paper() {
@@ -144,7 +116,7 @@ class RulesOnPaperTest {
                         + " |");
             }
         }
-        tables().forEach((title, table) -> {
+        RuleTables.all().forEach((title, table) -> {
             lines.addAll(List.of(
                     "",
                     "## " + title,

@@ -17,8 +17,6 @@ import silentotter.core.examination.BenchState;
 import silentotter.core.examination.Examination;
 import silentotter.core.examination.RoundChoices;
 import silentotter.core.examination.TestKind;
-import silentotter.core.intake.Intake;
-import silentotter.core.signs.Signs;
 
 /** What is set up for a test, what then stands ready, and the minutes of both. */
 class BenchStateTest {
@@ -80,15 +78,8 @@ class BenchStateTest {
     }
 
     private static Bench standing(Map<BenchState, Boolean> said) {
-        var examination = new Examination(
-                Intake.EMPTY,
-                Signs.EMPTY,
-                null,
-                null,
-                null,
-                null,
-                null,
-                new RoundChoices(Map.of(), Optional.empty(), Optional.empty(), said, HOT_AT));
+        var examination =
+                Examination.EMPTY.with(new RoundChoices(Map.of(), Optional.empty(), Optional.empty(), said, HOT_AT));
         var record = silentotter.core.compression.Bench.inline(4)
                 .dry(1300, 1290, 1280, 1310)
                 .record(examination);

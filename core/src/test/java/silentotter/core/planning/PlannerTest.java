@@ -33,7 +33,7 @@ class PlannerTest {
     }
 
     private static Examination deciding(RoundChoices choices) {
-        return new Examination(Intake.EMPTY, Signs.EMPTY, null, null, null, null, null, choices);
+        return Examination.EMPTY.with(choices);
     }
 
     private static List<TestKind> tests(Plan plan) {

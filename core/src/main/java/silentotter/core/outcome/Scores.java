@@ -1,0 +1,75 @@
+package silentotter.core.outcome;
+
+import java.util.Collection;
+import java.util.List;
+
+/**
+ * Proper scores of probabilities against what was so: the lower the better, and nobody lowers them by saying other than
+ * what he thinks (Brier 1950; Good 1952).
+ *
+ * @param said how many statements
+ * @param jobs of how many jobs; statements of one job are not independent
+ * @param brier mean squared error, 0 to 1
+ * @param brierError its standard error, over jobs; NaN for fewer than two
+ * @param log mean negative natural logarithm of what was given to what was so; never infinite
+ * @param always the Brier score of saying the mean frequency every time: what has to be beaten
+ */
+public record Scores(int said, int jobs, double brier, double brierError, double log, double always) {
+    /** Nobody is surer than one in a thousand; a certainty that was wrong would cost infinitely much. */
+    private static final double SUREST = .001;
+
+    /** A statement and what became of it. @param job to which it belongs */
+    public record Statement(long job, double probability, boolean so) {
+        double squaredError() {
+            double error = probability - (so ? 1 : 0);
+            return error * error;
+        }
+    }
+
+    public static Scores of(Collection<Statement> statements) {
+        List<Double> perJob = statements.stream()
+                .map(Statement::job)
+                .distinct()
+                .map(job -> mean(statements.stream()
+                        .filter(s -> s.job() == job)
+                        .mapToDouble(Statement::squaredError)
+                        .toArray()))
+                .toList();
+        double frequency =
+                statements.stream().mapToDouble(s -> s.so() ? 1 : 0).average().orElse(Double.NaN);
+        return new Scores(
+                statements.size(),
+                perJob.size(),
+                statements.stream()
+                        .mapToDouble(Statement::squaredError)
+                        .average()
+                        .orElse(Double.NaN),
+                error(perJob),
+                statements.stream().mapToDouble(Scores::surprise).average().orElse(Double.NaN),
+                frequency * (1 - frequency));
+    }
+
+    private static double surprise(Statement s) {
+        double p = Math.max(SUREST, Math.min(1 - SUREST, s.probability()));
+        return -Math.log(s.so() ? p : 1 - p);
+    }
+
+    private static double mean(double[] values) {
+        double sum = 0;
+        for (double v : values) {
+            sum += v;
+        }
+        return sum / values.length;
+    }
+
+    private static double error(List<Double> perJob) {
+        int n = perJob.size();
+        if (n < 2) {
+            return Double.NaN;
+        }
+        double mean = perJob.stream().mapToDouble(d -> d).average().orElseThrow();
+        double squares =
+                perJob.stream().mapToDouble(d -> (d - mean) * (d - mean)).sum();
+        return Math.sqrt(squares / (n - 1) / n);
+    }
+}
