@@ -1188,6 +1188,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learning"];
+        put?: never;
+        post: operations["learn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/learning/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["unlearn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/learning/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["use"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/letterhead": {
         parameters: {
             query?: never;
@@ -1197,6 +1245,22 @@ export interface paths {
         };
         get: operations["letterhead"];
         put: operations["sign"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["record"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1303,6 +1367,20 @@ export interface components {
             cylinders: number[];
             /** @enum {string} */
             side: "ONLY" | "LEFT" | "RIGHT";
+        };
+        Bin: {
+            /** Format: double */
+            from: number;
+            /** Format: int32 */
+            jobs: number;
+            /** @enum {string} */
+            odds: "PRACTICALLY_CERTAIN" | "VERY_LIKELY" | "LIKELY" | "EVEN" | "POSSIBLE" | "UNLIKELY" | "VERY_UNLIKELY";
+            oddsWords: string;
+            /** Format: double */
+            said: number;
+            share: components["schemas"]["Share"];
+            /** Format: double */
+            to: number;
         };
         BleedReading: {
             /** Format: double */
@@ -1459,6 +1537,11 @@ export interface components {
             description: string;
             /** Format: int64 */
             id: number;
+        };
+        Closing: {
+            closedAt?: string;
+            own?: components["schemas"]["OwnVerdict"];
+            practice?: boolean;
         };
         CompressionAnalysis: {
             allLowAndEven: boolean;
@@ -1669,6 +1752,36 @@ export interface components {
             exhaustMm: number[];
             intakeMm: number[];
         };
+        CylinderFound: {
+            /** @enum {string} */
+            bore?: "HATCH_SEEN" | "HATCH_WORN_AWAY" | "GLAZED" | "SCORED" | "RUSTY";
+            /** @enum {string} */
+            crown?: "DRY" | "WET_OIL" | "WET_WATER" | "WASHED_CLEAN" | "HOLED";
+            /** @enum {string} */
+            drains?: "OPEN" | "BLOCKED";
+            exhaust?: components["schemas"]["ValveFound"];
+            gapsMm: number[];
+            /** @enum {string} */
+            gasket?: "WHOLE" | "OPEN_TO_COOLANT" | "OPEN_TO_NEIGHBOUR" | "OPEN_TO_OUTSIDE" | "OPEN_TO_OIL";
+            intake?: components["schemas"]["ValveFound"];
+            /** @enum {string} */
+            lands?: "WHOLE" | "CRACKED" | "BROKEN_OUT";
+            /** @enum {string} */
+            oilRing?: "FREE" | "STUCK" | "WORN";
+            /** Format: double */
+            ovalityMm?: number;
+            repair: {
+                [key: string]: "CURED" | "NOT_CURED";
+            };
+            /** @enum {string} */
+            rings?: "FREE" | "STUCK" | "WORN" | "BROKEN";
+            /** @enum {string} */
+            skirt?: "SOUND" | "SCUFFED" | "LOOSE" | "CRACKED";
+            /** Format: double */
+            taperMm?: number;
+            /** Format: double */
+            wearMm?: number;
+        };
         CylinderInside: {
             /** @enum {string} */
             bore?: "HATCH_SEEN" | "GLAZED" | "SCORED" | "RUSTY";
@@ -1831,6 +1944,7 @@ export interface components {
             /** @enum {string} */
             exhaust?: "DRY" | "WET";
             exhaustClearanceMm?: components["schemas"]["LimitDocument"];
+            family?: string;
             firingOrder?: number[];
             /** @enum {string} */
             fuel?: "PETROL" | "DIESEL" | "GAS";
@@ -1870,6 +1984,38 @@ export interface components {
             strokeMm?: number;
             /** Format: double */
             veeDeg?: number;
+        };
+        EngineFound: {
+            /** @enum {string} */
+            bearings?: "SOUND" | "WORN" | "WIPED";
+            /** @enum {string} */
+            casting?: "SOUND" | "POROUS";
+            /** @enum {string} */
+            crankSeals?: "TIGHT" | "LEAKING";
+            /** Format: double */
+            deckMm?: number;
+            /** @enum {string} */
+            head?: "TIGHT" | "CRACKED";
+            /** Format: double */
+            headMm?: number;
+            odd?: string;
+            /** @enum {string} */
+            oilPump?: "SOUND" | "WORN";
+            /** @enum {string} */
+            outside?: "DRY" | "LEAKING";
+            repair: {
+                [key: string]: "CURED" | "NOT_CURED";
+            };
+            /** @enum {string} */
+            riser?: "SOUND" | "LETS_WATER_BACK";
+            /** Format: double */
+            runOutMm?: number;
+            /** @enum {string} */
+            timing?: "RIGHT" | "OFF";
+            /** @enum {string} */
+            turbo?: "DRY" | "OIL_PAST_SEAL";
+            /** @enum {string} */
+            ventilation?: "CLEAR" | "BLOCKED";
         };
         EscapePath: {
             areaMm2?: {
@@ -1917,7 +2063,9 @@ export interface components {
             suspect: number;
         };
         Examination: {
+            closing: components["schemas"]["Closing"];
             crankcase: components["schemas"]["CrankcaseHold"];
+            found: components["schemas"]["Found"];
             inside: {
                 [key: string]: components["schemas"]["CylinderInside"];
             };
@@ -1958,6 +2106,30 @@ export interface components {
             weight: components["schemas"]["Weight"];
             weightWords: string;
         };
+        Foreseen: {
+            cylinders: number[];
+            /** @enum {string} */
+            family: "RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG";
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            probability: number;
+            somewhere: boolean;
+            text: string;
+        };
+        Found: {
+            cylinders: {
+                [key: string]: components["schemas"]["CylinderFound"];
+            };
+            engine: components["schemas"]["EngineFound"];
+            limits: components["schemas"]["WearLimits"];
+            opened: {
+                [key: string]: boolean;
+            };
+            work: components["schemas"]["WorkDone"];
+        };
         GaugeCheck: {
             agree: boolean;
             /** Format: int32 */
@@ -1978,6 +2150,10 @@ export interface components {
             cylinder: number;
             /** @enum {string} */
             grade?: "GOOD" | "ACCEPTABLE" | "WORN" | "FAULT";
+        };
+        Group: {
+            name: string;
+            scores: components["schemas"]["Scores"];
         };
         Headline: {
             certain: components["schemas"]["HeadlineLine"];
@@ -2074,6 +2250,39 @@ export interface components {
             /** @enum {string} */
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
             upToDate: boolean;
+        };
+        Judged: {
+            because: string;
+            /** @enum {string} */
+            how: "MEASURED" | "SEEN" | "REPAIR" | "NOT_LOOKED_AT";
+            howWords: string;
+            /** @enum {string} */
+            odds: "PRACTICALLY_CERTAIN" | "VERY_LIKELY" | "LIKELY" | "EVEN" | "POSSIBLE" | "UNLIKELY" | "VERY_UNLIKELY";
+            oddsWords: string;
+            scored: boolean;
+            suspect: components["schemas"]["Foreseen"];
+            /** @enum {string} */
+            truth: "PRESENT" | "ABSENT" | "UNKNOWN";
+            truthWords: string;
+        };
+        Kept: {
+            at: string;
+            certain: string;
+            learnt: boolean;
+            meant: string;
+            model: string;
+            tables: string;
+        };
+        KnownPlace: {
+            because: string;
+            cylinders: number[];
+            /** @enum {string} */
+            how: "MEASURED" | "SEEN" | "REPAIR" | "NOT_LOOKED_AT";
+            howWords: string;
+            text: string;
+            /** @enum {string} */
+            truth: "PRESENT" | "ABSENT" | "UNKNOWN";
+            truthWords: string;
         };
         KnownWeakness: {
             source?: string;
@@ -2230,6 +2439,41 @@ export interface components {
             schools: components["schemas"]["LeakdownSchoolView"][];
             testers: components["schemas"]["StoredTester"][];
         };
+        LearningView: {
+            learnt: components["schemas"]["LessonLearnt"][];
+            now: components["schemas"]["Lesson"];
+            /** @enum {string} */
+            use: "USED" | "LEFT_OUT";
+        };
+        Learnt: {
+            families: {
+                [key: string]: {
+                    [key: string]: number;
+                };
+            };
+            noise: {
+                [key: string]: number;
+            };
+            odds: {
+                [key: string]: {
+                    [key: string]: number;
+                };
+            };
+            signs: {
+                [key: string]: number;
+            };
+        };
+        Lesson: {
+            /** Format: int32 */
+            jobs: number;
+            learnt: components["schemas"]["Learnt"];
+            moved: components["schemas"]["Moved"][];
+            rule: string;
+        };
+        LessonLearnt: {
+            at: string;
+            lesson: components["schemas"]["Lesson"];
+        };
         Letterhead: {
             line?: string;
             money?: string;
@@ -2273,6 +2517,29 @@ export interface components {
         Move: {
             /** Format: int32 */
             cylinder: number;
+        };
+        Moved: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            cases: number;
+            /** Format: double */
+            expected: number;
+            family: string;
+            /** @enum {string} */
+            figure: "PRIOR" | "SIGN" | "NOISE";
+            /** Format: double */
+            high: number;
+            jobs: number[];
+            /** @enum {string} */
+            kind?: "PETROL" | "DIESEL" | "TWO_STROKE";
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            so: number;
+            what: string;
         };
         Movement: {
             /** Format: double */
@@ -2649,6 +2916,36 @@ export interface components {
             watch?: string;
             withService: boolean;
         };
+        OutcomeView: {
+            /** Format: int32 */
+            earlier: number;
+            known: components["schemas"]["KnownPlace"][];
+            prediction?: components["schemas"]["Kept"];
+            review?: components["schemas"]["Review"];
+        };
+        OwnJudged: {
+            /** Format: double */
+            certainty: number;
+            /** Format: int32 */
+            cylinder?: number;
+            /** @enum {string} */
+            family: "RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG";
+            /** Format: double */
+            product: number;
+            scored: boolean;
+            /** @enum {string} */
+            truth: "PRESENT" | "ABSENT" | "UNKNOWN";
+        };
+        OwnVerdict: {
+            because?: string;
+            /** Format: double */
+            certaintyPercent?: number;
+            /** Format: int32 */
+            cylinder?: number;
+            /** @enum {string} */
+            family?: "RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG";
+            shared?: boolean;
+        };
         Page: {
             jobs: components["schemas"]["JobLine"][];
             /** Format: int32 */
@@ -2674,6 +2971,16 @@ export interface components {
             readings: components["schemas"]["Conversion"][];
             text: string;
         };
+        PastLine: {
+            inWords: string;
+            /** Format: int64 */
+            job: number;
+            name: string;
+            practice: boolean;
+            /** @enum {string} */
+            verdict: "RIGHT" | "PARTLY_RIGHT" | "WRONG" | "NOT_KNOWN";
+            verdictWords: string;
+        };
         PathShare: {
             /** @enum {string} */
             heard: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
@@ -2692,7 +2999,7 @@ export interface components {
             key: string;
             mediaType: string;
             /** @enum {string} */
-            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS" | "ROUND";
+            part: "INTAKE" | "SIGNS" | "PLUGS" | "INSIDE" | "CRANKCASE" | "VALVES" | "STEPS" | "ROUND" | "FOUND" | "CLOSING";
             takenAt: string;
         };
         Place: {
@@ -2896,6 +3203,10 @@ export interface components {
             test: "COMPRESSION" | "WET" | "LEAKDOWN";
             text: string;
         };
+        RecordView: {
+            jobs: components["schemas"]["PastLine"][];
+            record: components["schemas"]["ShopRecord"];
+        };
         ReminderRow: {
             date: string;
             /** Format: int64 */
@@ -2909,6 +3220,18 @@ export interface components {
             usualHours: number;
             /** Format: double */
             usualParts: number;
+        };
+        Review: {
+            inWords: string;
+            misled: components["schemas"]["Spoke"][];
+            own?: components["schemas"]["OwnJudged"];
+            skipped: ("LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL")[];
+            suspects: components["schemas"]["Judged"][];
+            told: components["schemas"]["Spoke"][];
+            unforeseen: components["schemas"]["Unforeseen"][];
+            /** @enum {string} */
+            verdict: "RIGHT" | "PARTLY_RIGHT" | "WRONG" | "NOT_KNOWN";
+            verdictWords: string;
         };
         Revision: {
             /** Format: int32 */
@@ -2978,6 +3301,20 @@ export interface components {
             school: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
             schoolWords: string;
         };
+        Scores: {
+            /** Format: double */
+            always: number;
+            /** Format: double */
+            brier: number;
+            /** Format: double */
+            brierError: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: double */
+            log: number;
+            /** Format: int32 */
+            said: number;
+        };
         ServiceDocument: {
             date: string;
             /** Format: double */
@@ -2998,6 +3335,16 @@ export interface components {
             /** @enum {string} */
             question: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
         };
+        Share: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            so: number;
+        };
         SheetHead: {
             cylinders: components["schemas"]["CylinderView"][];
             diagnosis: components["schemas"]["Diagnosis"];
@@ -3012,10 +3359,36 @@ export interface components {
             redo?: components["schemas"]["ChangeView"];
             round: components["schemas"]["StationView"][];
             service: components["schemas"]["ServiceDocument"][];
-            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT")[];
+            stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND")[];
             undo?: components["schemas"]["ChangeView"];
         };
-        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["correctionsShown"];
+        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["predictionsShown"] & components["schemas"]["correctionsShown"];
+        ShopRecord: {
+            curve: components["schemas"]["Bin"][];
+            families: components["schemas"]["Group"][];
+            inWords: string;
+            /** Format: int32 */
+            jobs: number;
+            scores?: components["schemas"]["Scores"];
+            selection: string;
+            sideBySide?: components["schemas"]["SideBySide"];
+            technicians: components["schemas"]["SideBySide"][];
+            tests: components["schemas"]["TestGroup"][];
+            /** Format: int32 */
+            unshared: number;
+            verdicts: {
+                [key: string]: number;
+            };
+        };
+        SideBySide: {
+            /** Format: double */
+            better: number;
+            /** Format: double */
+            betterError: number;
+            own: components["schemas"]["Scores"];
+            product: components["schemas"]["Scores"];
+            technician: string;
+        };
         Signs: {
             breather: components["schemas"]["BreatherSigns"];
             coolant: components["schemas"]["CoolantSigns"];
@@ -3044,6 +3417,12 @@ export interface components {
             minutes: number;
             startedAt: string;
         };
+        Spoke: {
+            /** Format: double */
+            decibans: number;
+            seen: string;
+            suspect: string;
+        };
         Spot: {
             /** Format: double */
             at: number;
@@ -3067,7 +3446,7 @@ export interface components {
             needs: string[];
             spoils: string[];
             /** @enum {string} */
-            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT";
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND";
         };
         StepView: {
             missing: string[];
@@ -3220,6 +3599,13 @@ export interface components {
             /** Format: int32 */
             other: number;
         };
+        TestGroup: {
+            /** @enum {string} */
+            test: "LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL";
+            testWords: string;
+            with?: components["schemas"]["Scores"];
+            without?: components["schemas"]["Scores"];
+        };
         TesterChange: {
             fromNowOn?: boolean;
             /** Format: int32 */
@@ -3318,6 +3704,16 @@ export interface components {
             };
             says: string;
         };
+        Unforeseen: {
+            because: string;
+            /** Format: double */
+            probability: number;
+            text: string;
+        };
+        Use: {
+            /** @enum {string} */
+            use: "USED" | "LEFT_OUT";
+        };
         Usual: {
             banks: components["schemas"]["BankDocument"][][];
             firingOrders: number[][];
@@ -3331,6 +3727,18 @@ export interface components {
             /** @enum {string} */
             specified?: "COLD" | "HOT";
         };
+        ValveFound: {
+            /** @enum {string} */
+            face?: "EVEN" | "BURNT" | "BENT" | "PITTED" | "CARBON_ON_SEAT";
+            /** @enum {string} */
+            fluidTest?: "TIGHT" | "WEEPS" | "RUNS_THROUGH";
+            /** @enum {string} */
+            guide?: "SNUG" | "WORN";
+            /** @enum {string} */
+            lift?: "FULL" | "SHORT";
+            /** @enum {string} */
+            stemSeal?: "SOFT" | "HARD" | "TORN" | "OFF_ITS_GUIDE";
+        };
         Way: {
             /** Format: double */
             probability: number;
@@ -3338,6 +3746,21 @@ export interface components {
             /** @enum {string} */
             way: "RING_SEAL" | "EVEN_WEAR" | "BROKEN" | "OIL_CONTROL" | "STEM_SEAL" | "VENTILATION" | "TURBO_SEAL" | "OUTSIDE_LEAK" | "OVER_OILING" | "POROUS_CASTING" | "INTAKE_VALVE" | "EXHAUST_VALVE" | "VALVE_HELD" | "VALVE_NOT_OPENING" | "GASKET_BETWEEN" | "COOLANT_ENTRY" | "EXHAUST_WATER" | "CAM_TIMING" | "ALL_ALIKE" | "RICH" | "LEAN" | "IGNITION" | "KNOCK" | "PLUG" | "BEARINGS" | "OIL_CHARGE" | "CRANKCASE_AIR" | "MIXTURE_OIL" | "DUTY" | "NOTHING_WRONG";
             wayWords: string;
+        };
+        WearLimits: {
+            /** Format: double */
+            flatnessMm?: number;
+            /** Format: double */
+            gapMm?: number;
+            /** Format: double */
+            ovalityMm?: number;
+            /** Format: double */
+            runOutMm?: number;
+            source?: string;
+            /** Format: double */
+            taperMm?: number;
+            /** Format: double */
+            wearMm?: number;
         };
         WeighedFinding: {
             against?: string;
@@ -3436,6 +3859,16 @@ export interface components {
             /** Format: double */
             parts?: number;
         };
+        WorkDone: {
+            /** Format: double */
+            cost?: number;
+            done: {
+                [key: string]: boolean;
+            };
+            /** Format: double */
+            hours?: number;
+            note?: string;
+        };
         blowbyShown: {
             blowby: components["schemas"]["BlowbyView"];
         };
@@ -3462,6 +3895,9 @@ export interface components {
         };
         photosShown: {
             photos: components["schemas"]["Photo"][];
+        };
+        predictionsShown: {
+            outcome: components["schemas"]["OutcomeView"];
         };
     };
     responses: never;
@@ -5510,6 +5946,90 @@ export interface operations {
             };
         };
     };
+    learning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningView"];
+                };
+            };
+        };
+    };
+    learn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningView"];
+                };
+            };
+        };
+    };
+    unlearn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningView"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Use"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningView"];
+                };
+            };
+        };
+    };
     letterhead: {
         parameters: {
             query?: never;
@@ -5550,6 +6070,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Letterhead"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordView"];
                 };
             };
         };

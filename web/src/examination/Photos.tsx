@@ -5,7 +5,8 @@ import { FileButton } from '../ui/FileButton';
 
 interface Props {
   sheet: Sheet;
-  part: 'PLUGS' | 'INSIDE';
+  part: 'PLUGS' | 'INSIDE' | 'FOUND';
+  /** 0 is the engine as a whole. */
   cylinder: number;
 }
 
@@ -35,7 +36,7 @@ export function Photos({ sheet, part, cylinder }: Props) {
         <a key={p.key} href={`/api/photos/${p.key}`} target="_blank" rel="noreferrer">
           <img
             src={`/api/photos/${p.key}`}
-            alt={`Photo of cylinder ${cylinder}`}
+            alt={cylinder === 0 ? 'Photo of the engine' : `Photo of cylinder ${cylinder}`}
             className="h-[2.75rem] border border-metal"
           />
         </a>

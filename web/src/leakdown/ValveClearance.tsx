@@ -1,10 +1,9 @@
-import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { Findings } from '../examination/Findings';
 import { useExamine } from '../examination/useExamine';
 import { Choice } from '../ui/Choice';
+import { ValuesField } from '../ui/ValuesField';
 import { useUnits } from '../units/UnitsContext';
-import { parseNumber } from '../units/units';
 import { labels } from '../words/labels';
 
 /** Clearances valve by valve; cheaper than what follows where one is off. */
@@ -48,7 +47,7 @@ export function ValveClearance({ sheet }: { sheet: Sheet }) {
               <td className="pr-3 font-mono text-[1.125rem]">{c.label}</td>
               {(['intakeMm', 'exhaustMm'] as const).map((side) => (
                 <td key={side} className="py-1 pr-3">
-                  <Values
+                  <ValuesField
                     label={`Clearance ${side === 'intakeMm' ? 'intake' : 'exhaust'}, cylinder ${c.label}`}
                     values={cylinders[c.number]?.[side] ?? []}
                     error={errorAt(`cylinders.${c.number}.${side}`)}
@@ -62,47 +61,6 @@ export function ValveClearance({ sheet }: { sheet: Sheet }) {
       </table>
       <p className="mb-3 text-soft">Several valves of one kind: with blanks between, such as 0.20 0.18.</p>
       <Findings sheet={sheet} findings={sheet.seen.findings.filter((s) => s.station === 'VALVES')} />
-    </>
-  );
-}
-
-interface ValuesProps {
-  label: string;
-  values: number[];
-  error?: string;
-  onCommit: (values: number[] | null) => void;
-}
-
-function Values({ label, values, error, onCommit }: ValuesProps) {
-  const units = useUnits();
-  const shown = values.map((v) => units.editable('length', v)).join(' ');
-  const [typed, setTyped] = useState<string>();
-  const [seen, setSeen] = useState(shown);
-  if (seen !== shown) {
-    setSeen(shown);
-    setTyped(undefined);
-  }
-  const parsed = (typed ?? shown).trim().split(/\s+/).filter(Boolean).map(parseNumber);
-  const wrong = parsed.some((v) => v === undefined);
-  const commit = () => {
-    if (typed !== undefined && typed !== shown && !wrong) {
-      onCommit(parsed.length ? parsed.map((v) => units.toBase('length', v!)) : null);
-    }
-  };
-  return (
-    <>
-      <input
-        className="field font-mono"
-        style={{ width: '10rem' }}
-        aria-label={label}
-        aria-invalid={wrong || !!error}
-        inputMode="decimal"
-        value={typed ?? shown}
-        onChange={(e) => setTyped(e.target.value)}
-        onBlur={commit}
-        onKeyDown={(e) => e.key === 'Enter' && commit()}
-      />
-      {(wrong || error) && <p className="refusal">{wrong ? 'These must be numbers.' : error}</p>}
     </>
   );
 }

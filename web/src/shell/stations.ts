@@ -1,6 +1,7 @@
 import { blowby } from '../blowby/station';
 import { compression } from '../compression/station';
 import { crankcase } from '../crankcase/station';
+import { found } from '../found/station';
 import { inside } from '../inside/station';
 import { intake } from '../intake/station';
 import type { StationName, StationScreen, Whole } from '../station/station';
@@ -27,6 +28,7 @@ export const stations: StationScreen[] = [
   ledger,
   plan,
   report,
+  found,
 ];
 
 /** What all stations bring together, for the benches and the report. */

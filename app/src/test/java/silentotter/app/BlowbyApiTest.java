@@ -87,7 +87,7 @@ class BlowbyApiTest {
         assertThat(json(answer).at("/errors/0/field").asString()).isEqualTo("checked");
         read(job, "twin2" + job, digital("IDLE", 200) + ", \"checked\": [\"CHECK_VALVE\"]");
         ObjectNode file = (ObjectNode) json(server.get("/api/jobs/" + job + "/case-file"));
-        assertThat(file.at("/version").asInt()).isEqualTo(3);
+        assertThat(file.at("/version").asInt()).isEqualTo(4);
         ((ObjectNode) file.at("/jobs/0/blowby/0")).remove("checked");
         long copy = json(server.post("/api/case-files", file.toString()))
                 .at("/jobIds/0")

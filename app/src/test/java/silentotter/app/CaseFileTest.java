@@ -40,7 +40,7 @@ class CaseFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"version\" : 3                 | \"version\" : 7                | version",
+                "\"version\" : 4                 | \"version\" : 7                | version",
                 "\"shade\" : \"TAN\"             | \"shade\" : \"PINK\"            | jobs[0].examination.plugs.plugs[1].shade",
                 "\"gapMm\" : 0.95               | \"gapMm\" : 95                 | jobs[0].examination.plugs.plugs.1.gapMm",
                 "\"hours\" : 4102.0             | \"hours\" : -3                 | service[0].hours",
@@ -71,7 +71,7 @@ class CaseFileTest {
         assertThat(json(server.get("/api/jobs/" + job + "/case-file"))
                         .at("/version")
                         .asInt())
-                .isEqualTo(3);
+                .isEqualTo(4);
     }
 
     @Test

@@ -23,7 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class ExaminationCsv {
     /** Fields that hold several figures, with blanks between. */
-    private static final Set<String> LISTS = Set.of("intakeMm", "exhaustMm");
+    private static final Set<String> LISTS = Set.of("intakeMm", "exhaustMm", "gapsMm");
 
     /** A finding on a line of its own. */
     private record Finding(String part, String field, Object value) {}

@@ -100,7 +100,7 @@ class Predictions implements JobPart<List<Prediction>> {
     public List<Prediction> read(JsonNode filed, Engine engine, Problems problems, String path) {
         List<Prediction> read = Filed.list(json, filed, Prediction.class, problems, path);
         for (int i = 0; i < read.size(); i++) {
-            PredictionReader.check(read.get(i), engine, problems, path + "[" + i + "].");
+            PredictionReader.check(read.get(i), problems, path + "[" + i + "].");
         }
         return read;
     }

@@ -2,7 +2,7 @@ package silentotter.core.outcome;
 
 import java.util.Collection;
 import java.util.List;
-import silentotter.core.engine.Engine;
+import silentotter.core.engine.CylinderNumber;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.Problems;
 
@@ -13,20 +13,22 @@ public final class PredictionReader {
     private static final double LARGEST_FACTOR = 100;
 
     private final Prediction prediction;
-    private final int cylinders;
     private final Problems problems;
     private final String path;
 
-    private PredictionReader(Prediction prediction, Engine engine, Problems problems, String path) {
+    private PredictionReader(Prediction prediction, Problems problems, String path) {
         this.prediction = prediction;
-        this.cylinders = engine.arrangement().count();
         this.problems = problems;
         this.path = path;
     }
 
-    /** Adds everything that is wrong, by field. @param path what comes before the name of a field; empty or ending in a dot */
-    public static void check(Prediction prediction, Engine engine, Problems problems, String path) {
-        new PredictionReader(prediction, engine, problems, path).all();
+    /**
+     * Adds everything that is wrong, by field. The engine may have been found to have fewer cylinders since.
+     *
+     * @param path what comes before the name of a field; empty or ending in a dot
+     */
+    public static void check(Prediction prediction, Problems problems, String path) {
+        new PredictionReader(prediction, problems, path).all();
     }
 
     private void all() {
@@ -99,8 +101,9 @@ public final class PredictionReader {
     }
 
     private void cylinders(String field, List<Integer> numbers) {
-        if (numbers.stream().anyMatch(c -> c == null || c < 1 || c > cylinders)) {
-            problems.add(FieldProblem.of(path + field, "do not exist on this engine", "1 to " + cylinders));
+        if (numbers.stream().anyMatch(c -> c == null || c < 1 || c > CylinderNumber.MOST)) {
+            problems.add(
+                    FieldProblem.of(path + field, "do not exist on any engine here", "1 to " + CylinderNumber.MOST));
         }
     }
 }

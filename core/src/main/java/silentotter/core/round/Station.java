@@ -82,7 +82,8 @@ public enum Station {
             .reads(OilWork::read, "Oil use could not be worked out. The log is kept.")),
     LEDGER(new Row(0, 0)),
     PLAN(new Row(0, 0)),
-    VERDICT(new Row(0, 0));
+    VERDICT(new Row(0, 0)),
+    FOUND(new Row(0, 0));
 
     private static final String NOT_READ =
             "What was seen before the gauges could not be read together. The findings are kept.";
