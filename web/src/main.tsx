@@ -7,6 +7,7 @@ import './index.css';
 import { applyTheme } from './theme/useTheme';
 import { JobsPage } from './jobs/JobsPage';
 import { NewJobPage } from './jobs/NewJobPage';
+import { RecordPage } from './record/RecordPage';
 import { ShopPage } from './shop/ShopPage';
 import { NoSuchPage } from './shell/NoSuchPage';
 import { LabelSheet } from './plugs/LabelSheet';
@@ -34,6 +35,7 @@ createRoot(document.getElementById('root')!).render(
             ))}
             <Route path="/jobs/:id/plugs/labels" element={<LabelSheet />} />
             <Route path="/calculator" element={<CalculatorPage />} />
+            <Route path="/record" element={<RecordPage />} />
             <Route path="/shop" element={<ShopPage />} />
             <Route path="*" element={<NoSuchPage />} />
           </Routes>

@@ -3307,7 +3307,7 @@ export interface components {
             /** Format: double */
             brier: number;
             /** Format: double */
-            brierError: number;
+            brierError?: number;
             /** Format: int32 */
             jobs: number;
             /** Format: double */
@@ -3384,7 +3384,7 @@ export interface components {
             /** Format: double */
             better: number;
             /** Format: double */
-            betterError: number;
+            betterError?: number;
             own: components["schemas"]["Scores"];
             product: components["schemas"]["Scores"];
             technician: string;

@@ -204,7 +204,7 @@ function Shape({ part, box, fill }: { part: Part; box: Box; fill: string }) {
         </>
       );
     case 'crown':
-      return <path d={`M${l} ${y + 28}V${y + 12}H${r}V${y + 28}z`} fill={fill} />;
+      return <path d={`M${l} ${y + 24}V${y + 8}H${r}V${y + 24}z`} fill={fill} />;
     case 'rings':
       return (
         <>

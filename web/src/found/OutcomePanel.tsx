@@ -4,7 +4,8 @@ import { labelOf } from '../api/labelOf';
 import { Headline } from '../verdict/VerdictPanel';
 import { label } from '../words/labels';
 import { OwnVerdict } from './OwnVerdict';
-import { signed } from './signed';
+import { chance } from '../words/chance';
+import { signed } from '../words/signed';
 
 type Review = Schemas['Review'];
 
@@ -81,7 +82,7 @@ function Reviewed({ sheet, review }: { sheet: Sheet; review: Review }) {
                   {j.truth === 'UNKNOWN' ? 'not looked at' : `${j.truthWords}, ${j.howWords}: ${j.because}`}
                 </span>
               </span>
-              <span className="text-right font-mono">{Math.round(100 * j.suspect.probability)} %</span>
+              <span className="text-right font-mono">{chance(j.suspect.probability)}</span>
             </li>
           ))}
           {review.unforeseen.map((u) => (
@@ -96,7 +97,7 @@ function Reviewed({ sheet, review }: { sheet: Sheet; review: Review }) {
                 {u.text}
                 <span className="block text-soft">was not among the suspects: {u.because}</span>
               </span>
-              <span className="text-right font-mono">{Math.round(100 * u.probability)} %</span>
+              <span className="text-right font-mono">{chance(u.probability)}</span>
             </li>
           ))}
         </ul>
@@ -123,7 +124,9 @@ function Spoke({ title, lines }: { title: string; lines: Review['misled'] }) {
           <li key={l.seen + l.suspect} className="grid grid-cols-[1fr_4rem] border-b border-hair py-1">
             <span className="leading-tight">
               {l.seen}
-              <span className="block text-soft">for {l.suspect}</span>
+              <span className="block text-soft">
+                {l.decibans < 0 ? 'against' : 'for'} {l.suspect}
+              </span>
             </span>
             <span className="text-right font-mono">{signed(l.decibans)} dB</span>
           </li>
@@ -139,8 +142,8 @@ function Own({ sheet, own }: { sheet: Sheet; own: Review['own'] }) {
       <h3 className="heading">You said</h3>
       <p>
         {label('Family', own.family)}
-        {own.cylinder !== undefined && ` on ${labelOf(sheet, own.cylinder)}`},{' '}
-        {Math.round(100 * own.certainty)} %. This said {Math.round(100 * own.product)} %.{' '}
+        {own.cylinder !== undefined && ` on ${labelOf(sheet, own.cylinder)}`}, {chance(own.certainty)}. This
+        said {chance(own.product)}.{' '}
         {own.truth === 'UNKNOWN'
           ? 'Not known yet.'
           : own.truth === 'PRESENT'

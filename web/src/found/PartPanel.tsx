@@ -46,19 +46,26 @@ export function PartPanel({ sheet, at, examine }: Props) {
       </div>
       <div className="flex flex-wrap gap-x-6 gap-y-3">
         <Own at={at} found={found} own={own} examine={examine} name={name} />
-        {MENDED[at.part].map((fault) => (
-          <Choice
-            key={fault}
-            label={`Mended for ${label('Fault', fault)}`}
-            value={found?.repair[fault]}
-            options={labels<'CURED' | 'NOT_CURED'>('Mended')}
-            onChange={(said) => own({ repair: { [fault]: said ?? null } } as Patch<CylinderFound>)}
-          />
-        ))}
         <div className="flex items-end gap-2">
           <Photos sheet={sheet} part="FOUND" cylinder={at.cylinder} />
         </div>
       </div>
+      <details className="mt-3" open={MENDED[at.part].some((f) => found?.repair[f])}>
+        <summary className="flex min-h-[2.75rem] cursor-pointer items-center font-medium text-act underline underline-offset-4">
+          Mended without seeing it, and tested again
+        </summary>
+        <div className="mt-2 flex flex-wrap gap-x-6 gap-y-3">
+          {MENDED[at.part].map((fault) => (
+            <Choice
+              key={fault}
+              label={`Mended for ${label('Fault', fault)}`}
+              value={found?.repair[fault]}
+              options={labels<'CURED' | 'NOT_CURED'>('Mended')}
+              onChange={(said) => own({ repair: { [fault]: said ?? null } } as Patch<CylinderFound>)}
+            />
+          ))}
+        </div>
+      </details>
     </div>
   );
 }

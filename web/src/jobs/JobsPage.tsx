@@ -29,6 +29,9 @@ export function JobsPage() {
             <span className="ml-4 text-[1.125rem] font-normal text-soft">where an engine loses its seal</span>
           </h1>
           <DarkButton />
+          <Link className="button" to="/record">
+            Record
+          </Link>
           <Link className="button" to="/shop">
             This shop
           </Link>

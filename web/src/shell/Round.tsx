@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { OrientationMap } from '../engine/OrientationMap';
@@ -16,6 +17,8 @@ interface Props {
 /** The round: each station with its result as a small strip, a bar for each cylinder. On a tablet one line. */
 export function Round({ sheet, station, onKeys }: Props) {
   const steps = usePlan(sheet)?.plan.steps ?? [];
+  const here = useRef<HTMLLIElement>(null);
+  useEffect(() => here.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' }), [station]);
   return (
     <nav
       className="no-print flex w-[12.75rem] shrink-0 flex-col border-r border-ink narrow:w-full narrow:overflow-visible narrow:border-r-0 narrow:border-b"
@@ -30,6 +33,7 @@ export function Round({ sheet, station, onKeys }: Props) {
             return (
               <li
                 key={s}
+                ref={s === station ? here : undefined}
                 className="narrow:min-w-[3.5rem] narrow:flex-1 narrow:border-l narrow:border-hair narrow:first:border-l-0"
               >
                 <Link

@@ -39,7 +39,7 @@ const LAYERS = [
   ['station', 'verdict'],
   ['examination', 'round'],
 ];
-const ABOVE = ['shell', 'jobs', 'calculator'];
+const ABOVE = ['shell', 'jobs', 'calculator', 'record'];
 
 describe('the folders of the screens', () => {
   const graph = imports();

@@ -220,7 +220,7 @@ public record Review(
             unforeseen.forEach(u -> text.append(" Not among the suspects, and there: ")
                     .append(Say.inside(u.text()))
                     .append(", held at ")
-                    .append(u.probability() < .005 ? "less than 1 %" : Say.percent(u.probability()))
+                    .append(Say.chance(u.probability()))
                     .append(": ")
                     .append(u.because())
                     .append("."));
@@ -229,7 +229,7 @@ public record Review(
 
         private static String named(Judged j) {
             return Say.inside(j.suspect().text()) + ", " + j.odds().words() + " ("
-                    + Say.percent(j.suspect().probability()) + ")";
+                    + Say.chance(j.suspect().probability()) + ")";
         }
 
         /** @param wrongly what misled, or else what told */

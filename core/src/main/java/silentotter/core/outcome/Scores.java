@@ -2,6 +2,7 @@ package silentotter.core.outcome;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Proper scores of probabilities against what was so: the lower the better, and nobody lowers them by saying other than
@@ -10,11 +11,11 @@ import java.util.List;
  * @param said how many statements
  * @param jobs of how many jobs; statements of one job are not independent
  * @param brier mean squared error, 0 to 1
- * @param brierError its standard error, over jobs; NaN for fewer than two
+ * @param brierError its standard error, over jobs; empty for fewer than two
  * @param log mean negative natural logarithm of what was given to what was so; never infinite
  * @param always the Brier score of saying the mean frequency every time: what has to be beaten
  */
-public record Scores(int said, int jobs, double brier, double brierError, double log, double always) {
+public record Scores(int said, int jobs, double brier, Optional<Double> brierError, double log, double always) {
     /** Nobody is surer than one in a thousand; a certainty that was wrong would cost infinitely much. */
     private static final double SUREST = .001;
 
@@ -26,6 +27,7 @@ public record Scores(int said, int jobs, double brier, double brierError, double
         }
     }
 
+    /** @param statements at least one */
     public static Scores of(Collection<Statement> statements) {
         List<Double> perJob = statements.stream()
                 .map(Statement::job)
@@ -36,7 +38,7 @@ public record Scores(int said, int jobs, double brier, double brierError, double
                         .toArray()))
                 .toList();
         double frequency =
-                statements.stream().mapToDouble(s -> s.so() ? 1 : 0).average().orElse(Double.NaN);
+                statements.stream().mapToDouble(s -> s.so() ? 1 : 0).average().orElseThrow();
         return new Scores(
                 statements.size(),
                 perJob.size(),
@@ -45,7 +47,7 @@ public record Scores(int said, int jobs, double brier, double brierError, double
                         .average()
                         .orElse(Double.NaN),
                 error(perJob),
-                statements.stream().mapToDouble(Scores::surprise).average().orElse(Double.NaN),
+                statements.stream().mapToDouble(Scores::surprise).average().orElseThrow(),
                 frequency * (1 - frequency));
     }
 
@@ -62,14 +64,14 @@ public record Scores(int said, int jobs, double brier, double brierError, double
         return sum / values.length;
     }
 
-    private static double error(List<Double> perJob) {
+    private static Optional<Double> error(List<Double> perJob) {
         int n = perJob.size();
         if (n < 2) {
-            return Double.NaN;
+            return Optional.empty();
         }
         double mean = perJob.stream().mapToDouble(d -> d).average().orElseThrow();
         double squares =
                 perJob.stream().mapToDouble(d -> (d - mean) * (d - mean)).sum();
-        return Math.sqrt(squares / (n - 1) / n);
+        return Optional.of(Math.sqrt(squares / (n - 1) / n));
     }
 }

@@ -69,9 +69,10 @@ public record ShopRecord(
 
     /**
      * @param technician empty for all of them together
-     * @param better by how much the product's Brier score is lower, with its standard error over jobs; NaN for one job
+     * @param better by how much the product's Brier score is lower, with its standard error over jobs; empty for one job
      */
-    public record SideBySide(String technician, Scores own, Scores product, double better, double betterError) {}
+    public record SideBySide(
+            String technician, Scores own, Scores product, double better, Optional<Double> betterError) {}
 
     private record Reviewed(PastJob job, Review review) {
         List<Statement> statements(Predicate<Judged> which) {
@@ -216,7 +217,9 @@ public record ShopRecord(
                 Scores.of(own),
                 Scores.of(product),
                 mean,
-                better.length < 2 ? Double.NaN : Math.sqrt(squares / (better.length - 1) / better.length)));
+                better.length < 2
+                        ? Optional.empty()
+                        : Optional.of(Math.sqrt(squares / (better.length - 1) / better.length))));
     }
 
     private static String inWords(List<Bin> curve) {

@@ -108,6 +108,13 @@ public final class Say {
         return String.format(Locale.ROOT, "%.0f %%", share * 100);
     }
 
+    /** A probability as whole per cent; one that is not quite certain is not said to be. @param probability 0 to 1 */
+    public static String chance(double probability) {
+        return probability > 0 && probability < .005
+                ? "less than 1 %"
+                : probability < 1 && probability > .995 ? "more than 99 %" : percent(probability);
+    }
+
     /** Per cent with its sign, such as {@code −3.4 %}; from ten on without a decimal, which no gauge is good for. */
     public static String signedPercent(double share) {
         String text =

@@ -47,7 +47,7 @@ class ShopRecordTest {
         assertThat(scores.log()).isCloseTo(-(2 * Math.log(.8) + Math.log(.5)) / 3, within(1e-12));
         assertThat(scores.always()).isCloseTo(1 / 3.0 * 2 / 3, within(1e-12));
         assertThat(scores.jobs()).isEqualTo(2);
-        assertThat(scores.brierError()).isCloseTo(Math.abs(.25 - .04) / 2, within(1e-12));
+        assertThat(scores.brierError().orElseThrow()).isCloseTo(Math.abs(.25 - .04) / 2, within(1e-12));
     }
 
     @Test
