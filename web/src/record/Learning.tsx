@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type Schemas } from '../api/client';
 import { Choice } from '../ui/Choice';
@@ -66,7 +67,7 @@ export function Learning() {
             : 'All that the outcomes teach is taken over.'
           : data.now.moved.length > 0
             ? 'Nothing is taken over yet: every verdict stands on the tables as they are.'
-            : 'The outcomes so far move nothing by a twentieth or more.'}
+            : 'The outcomes so far move nothing by a tenth or more.'}
       </p>
       {data.now.moved.length > 0 && <Table moved={data.now.moved} />}
       <p className="max-w-[95ch] text-soft">{data.now.rule}</p>
@@ -82,7 +83,10 @@ function shown(m: Moved, value: number): string {
     : `${m.figure === 'NOISE' ? '× ' : ''}${value.toFixed(value < 10 ? 1 : 0)}`;
 }
 
+const FIRST = 8;
+
 function Table({ moved }: { moved: Moved[] }) {
+  const [all, setAll] = useState(false);
   return (
     <div className="overflow-x-auto">
       <table className="w-full text-left" aria-label="Before and after">
@@ -96,7 +100,7 @@ function Table({ moved }: { moved: Moved[] }) {
           </tr>
         </thead>
         <tbody>
-          {moved.map((m) => (
+          {moved.slice(0, all ? moved.length : FIRST).map((m) => (
             <tr
               key={`${m.figure}${m.what}${m.kind}${m.family}`}
               className="border-b border-hair align-baseline"
@@ -135,6 +139,11 @@ function Table({ moved }: { moved: Moved[] }) {
           ))}
         </tbody>
       </table>
+      {moved.length > FIRST && (
+        <button className="button mt-2" onClick={() => setAll(!all)}>
+          {all ? 'Only what moves most' : `And ${moved.length - FIRST} that move less`}
+        </button>
+      )}
     </div>
   );
 }

@@ -148,6 +148,13 @@ function Groups({ record }: { record: Shop }) {
       <section>
         <h2 className="heading">By fault</h2>
         <table className="w-full text-left">
+          <thead>
+            <tr className="text-right text-soft">
+              <th />
+              <th className="font-normal">statements</th>
+              <th className="font-normal">Brier</th>
+            </tr>
+          </thead>
           <tbody>
             {record.families.map((g) => (
               <tr key={g.name} className="border-b border-hair">
@@ -162,6 +169,13 @@ function Groups({ record }: { record: Shop }) {
       <section>
         <h2 className="heading">With and without a test</h2>
         <table className="w-full text-left">
+          <thead>
+            <tr className="text-right text-soft">
+              <th />
+              <th className="font-normal">Brier with</th>
+              <th className="font-normal">without</th>
+            </tr>
+          </thead>
           <tbody>
             {record.tests.map((t) => (
               <tr key={t.test} className="border-b border-hair">

@@ -141,10 +141,16 @@ public record Outcome(Map<FaultAt, Known> known) {
             }
         }
 
-        /** What ages on all cylinders together: there where most of them show it, not there where enough of them do not. */
+        /**
+         * What ages on all cylinders together: there where most of them show it, not there where enough of them do not. What
+         * is of the engine is then not held against each cylinder as well.
+         */
         private void together(Fault fault) {
             List<Known> each = all.stream().map(c -> here(fault, c)).toList();
             shared(fault, each);
+            if (known.getOrDefault(FaultAt.engine(fault), Known.NOTHING).shown()) {
+                all.forEach(c -> known.remove(FaultAt.of(fault, List.of(c))));
+            }
         }
 
         private void shared(Fault fault, List<Known> each) {

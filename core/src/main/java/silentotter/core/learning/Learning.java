@@ -42,7 +42,7 @@ public final class Learning {
     /** What a repair says is less sure than what was seen: a cure may have had another cause. */
     static final double REPAIR_WEIGHT = .5;
 
-    private static final double WORTH_SAYING = 1.05;
+    private static final double WORTH_SAYING = 1.1;
     private static final double NINE_IN_TEN = 1.645;
 
     static final String RULE =

@@ -8,7 +8,7 @@ import silentotter.core.fault.Learnt;
 /**
  * What a shop's outcomes say, and from what.
  *
- * @param moved what they move, strongest first; what would move by less than a twentieth is left alone
+ * @param moved what they move, strongest first; what would move by less than a tenth is left alone
  * @param jobs how many taught anything
  * @param rule by which it is learnt, in words
  */

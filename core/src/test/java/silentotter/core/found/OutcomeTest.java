@@ -122,6 +122,8 @@ class OutcomeTest {
             one = one.with(c, cylinder().oilRing(OilRingFound.STUCK));
         }
         assertThat(of(one, Fault.OIL_CONTROL).truth()).isEqualTo(Truth.PRESENT);
+        // Of the engine, and not of each cylinder as well: it happened once.
+        assertThat(of(one, Fault.OIL_CONTROL, 2)).isEqualTo(Known.NOTHING);
     }
 
     @Test
