@@ -141,11 +141,11 @@ public record Review(
             return out ? members.stream().max(Comparator.comparing(Known::how)).orElseThrow() : Known.NOTHING;
         }
 
-        /** Nothing wrong is wrong as soon as anything was there, and right only where all that was suspected was ruled out. */
+        /** Nothing wrong is wrong as soon as anything was there, and right only where all that was possible was ruled out. */
         private Known nothingWrong() {
             Optional<FaultAt> any = outcome.present().stream().findFirst();
             List<Known> others = prediction.suspects().stream()
-                    .filter(s -> s.family() != Family.NOTHING_WRONG)
+                    .filter(s -> s.family() != Family.NOTHING_WRONG && s.probability() >= COUNTS)
                     .map(this::of)
                     .toList();
             boolean whole = others.stream().allMatch(Known::whole);
@@ -154,7 +154,7 @@ public record Review(
                 return new Known(Truth.ABSENT, k.how(), k.because(), whole);
             }
             return !others.isEmpty() && others.stream().allMatch(Known::ruledOut)
-                    ? new Known(Truth.PRESENT, HowKnown.SEEN, "everything that was suspected was ruled out", whole)
+                    ? new Known(Truth.PRESENT, HowKnown.SEEN, "what was suspected was ruled out", whole)
                     : Known.NOTHING;
         }
 
