@@ -1,10 +1,12 @@
 package silentotter.core.found;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
@@ -35,8 +37,16 @@ public record Outcome(Map<FaultAt, Known> known) {
     /** From this share of its cylinders on an engine is worn evenly, or its oil rings are at fault together. */
     private static final double MOST_OF_THEM = .75;
 
+    /** What an engine on the bench does not show: how full it was, and how its oil was thrown. */
+    private static final Set<Fault> NEVER_SHOWN = EnumSet.of(Fault.OIL_CHARGE, Fault.OVER_OILING);
+
     public Outcome {
         known = Map.copyOf(known);
+    }
+
+    /** Whether opening or mending an engine can show this fault at all. */
+    public static boolean canShow(Fault fault) {
+        return !NEVER_SHOWN.contains(fault);
     }
 
     public static Outcome of(Engine engine, Found found) {

@@ -124,7 +124,7 @@ public record Review(
         /** There where any of its members was; not there where all that count were ruled out. */
         private Known of(Foreseen row) {
             List<Known> members = prediction.under(row).stream()
-                    .filter(p -> p.probability() >= COUNTS * row.probability())
+                    .filter(p -> p.probability() >= COUNTS * row.probability() && Outcome.canShow(p.fault()))
                     .map(Place::at)
                     .map(outcome::of)
                     .toList();
