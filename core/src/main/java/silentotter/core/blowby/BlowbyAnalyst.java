@@ -15,10 +15,10 @@ import silentotter.core.quantity.Temperature;
 import silentotter.core.twin.CylinderGeometry;
 
 /** Turns readings of crankcase pressure into flow and says what they mean. */
-final class BlowbyAnalyst {
+public final class BlowbyAnalyst {
     static final double NINETY_FIVE = 1.96;
     /** Of crankcase gas where nobody measured it: warm, and good to some thirty degrees. */
-    static final Temperature USUAL_GAS = Temperature.ofCelsius(60);
+    public static final Temperature USUAL_GAS = Temperature.ofCelsius(60);
 
     private static final double GAS_SHARE = 0.045;
     /** Of a discharge coefficient that was told, and of a sharp edge that is taken for granted. */

@@ -17,7 +17,7 @@ public record Repeats(Instrument instrument, long job, List<Double> values) {
 
     private static final double TAIL = .05;
     /** Two readings farther apart than so many standard deviations are a slip that was repeated, not the noise of a gauge. */
-    private static final double SLIP = 6;
+    private static final double SLIP = 10;
 
     public Repeats {
         values = List.copyOf(values);

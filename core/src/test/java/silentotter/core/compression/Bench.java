@@ -74,7 +74,7 @@ public final class Bench {
                 UsualEngines.arrangements(layout, cylinders, EngineEnd.FREE).get(0));
     }
 
-    static Conditions conditions(
+    public static Conditions conditions(
             EngineTemperature temperature, Throttle throttle, Double rpm, LengthKind kind, double amount) {
         return new Conditions(
                 Optional.of(temperature),
@@ -169,12 +169,12 @@ public final class Bench {
         return this;
     }
 
-    Bench altitude(double metres) {
+    public Bench altitude(double metres) {
         ambient = new Ambient(Optional.empty(), Optional.of(metres), Optional.empty());
         return this;
     }
 
-    Bench under(Conditions changed) {
+    public Bench under(Conditions changed) {
         conditions = changed;
         return this;
     }

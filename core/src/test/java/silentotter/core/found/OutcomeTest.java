@@ -6,14 +6,11 @@ import static silentotter.core.found.TakenApart.cylinder;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import silentotter.core.compression.Bench;
-import silentotter.core.engine.Cycle;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
-import silentotter.core.engine.Traits;
 import silentotter.core.fault.Fault;
 import silentotter.core.fault.FaultAt;
 import silentotter.core.found.CylinderFound.BoreFound;
@@ -168,26 +165,7 @@ class OutcomeTest {
 
     @Test
     void aTwoStrokeHasNoValvesToFindBurnt() {
-        Engine twoStroke = new Engine(
-                FOUR.name(),
-                FOUR.arrangement(),
-                FOUR.labels(),
-                Optional.empty(),
-                FOUR.rotation(),
-                new Traits(
-                        Optional.of(Cycle.TWO_STROKE),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty()),
-                FOUR.size(),
-                FOUR.limits(),
-                FOUR.oil());
+        Engine twoStroke = Bench.inline(4).twoStroke().engine();
         Found found = TakenApart.engine()
                 .with(1, cylinder().exhaust(v -> v.face(ValveFace.BURNT)).lands(Lands.BROKEN_OUT))
                 .found();

@@ -1,0 +1,234 @@
+package silentotter.core.comparison;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+import org.hipparchus.stat.descriptive.rank.Median;
+import silentotter.core.comparison.Change.ChangeKind;
+import silentotter.core.comparison.Settings.Unmatched;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Say;
+import silentotter.core.wording.Worded;
+
+/**
+ * Two visits of one engine.
+ *
+ * <p>Method: every cylinder is held against itself. What all moved by together is one difference, uncertain by battery, warmth
+ * and mounting of the gauge as well; what a cylinder moved by beyond the median of its sisters is another. All differences of
+ * a pair are tested together at 5 % (Holm 1979), so that an engine that did not change is said to have changed once in twenty
+ * pairs at most.
+ *
+ * @param unmatched by measure, in what the visits differ
+ * @param claims by measure, whole engine first
+ * @param notCompared by measure, why not
+ * @param changes what was done between them
+ * @param credit what a difference may and may not be put down to, in a sentence; empty where nothing is claimed
+ * @param inWords what is claimed, a sentence each
+ */
+public record Comparison(
+        long before,
+        long after,
+        Map<Measure, List<Unmatched>> unmatched,
+        List<Claim> claims,
+        Map<Measure, String> notCompared,
+        List<Change> changes,
+        String credit,
+        List<String> inWords)
+        implements Worded {
+    /** Probability that a pair is said to differ that does not. */
+    private static final double FALSE_ALARM = .05;
+
+    /** Between two days all cylinders move together by this, on the scale of the measure. Trade practice. */
+    private static double together(Measure m) {
+        return switch (m) {
+            case COMPRESSION -> .025;
+            case LEAKDOWN -> 1.5;
+            default -> .12;
+        };
+    }
+
+    /** And one against its sisters by this. */
+    private static double alone(Measure m) {
+        return m == Measure.COMPRESSION ? .012 : 1;
+    }
+
+    /** A difference before it is tested. */
+    private record Difference(
+            Measure measure, Optional<CylinderNumber> cylinder, double change, double sigma, boolean oneSided) {
+        double z() {
+            return Math.abs(change) / sigma;
+        }
+    }
+
+    public static Comparison of(Visit before, Visit after, List<Change> changes) {
+        Map<Measure, List<Unmatched>> unmatched = new LinkedHashMap<>();
+        Map<Measure, String> notCompared = new LinkedHashMap<>();
+        List<Difference> differences = new ArrayList<>();
+        for (Measure m : Measure.values()) {
+            if (before.of(m).isEmpty() && after.of(m).isEmpty()) {
+                continue;
+            }
+            if (before.of(m).isEmpty() || after.of(m).isEmpty()) {
+                notCompared.put(
+                        m, "not measured on " + (before.of(m).isEmpty() ? "the first" : "the second") + " visit");
+                continue;
+            }
+            Settings was = before.settings().get(m);
+            Settings is = after.settings().get(m);
+            unmatched.put(m, was.against(is));
+            double apart = was.sigma(is);
+            if (Double.isInfinite(apart)) {
+                notCompared.put(m, "taken in ways that do not compare");
+                continue;
+            }
+            differences.addAll(differences(m, before.of(m), after.of(m), apart));
+        }
+        List<Claim> claims = tested(differences);
+        return new Comparison(
+                before.job(),
+                after.job(),
+                unmatched,
+                claims,
+                notCompared,
+                changes,
+                claims.stream().anyMatch(Claim::claimed) ? credit(changes) : "",
+                claims.stream().filter(Claim::claimed).map(Comparison::inWords).toList());
+    }
+
+    private record Pair(CylinderNumber cylinder, double change, double sigma, boolean floored, boolean tells) {}
+
+    private static List<Difference> differences(Measure m, List<Measured> was, List<Measured> is, double apart) {
+        if (!m.ofCylinders()) {
+            double change = is.get(0).scaled() - was.get(0).scaled();
+            double own = Math.hypot(was.get(0).sigma(), is.get(0).sigma());
+            return List.of(new Difference(
+                    m, Optional.empty(), change, Math.hypot(own, Math.hypot(apart, together(m))), false));
+        }
+        List<Pair> pairs = was.stream()
+                .flatMap(a -> is.stream()
+                        .filter(b -> b.cylinder().equals(a.cylinder()))
+                        .map(b -> pair(a, b)))
+                .toList();
+        List<Pair> plain = pairs.stream().filter(p -> !p.floored()).toList();
+        List<Difference> all = new ArrayList<>();
+        if (!plain.isEmpty()) {
+            double middle = median(plain.stream().mapToDouble(Pair::change).toArray());
+            double own = plain.stream().mapToDouble(Pair::sigma).average().orElseThrow()
+                    * (plain.size() == 1 ? 1 : 1.25 / Math.sqrt(plain.size()));
+            all.add(new Difference(
+                    m, Optional.empty(), middle, Math.hypot(own, Math.hypot(apart, together(m))), false));
+        }
+        if (plain.size() > 1) {
+            for (Pair p : plain) {
+                double sisters = median(plain.stream()
+                        .filter(o -> o != p)
+                        .mapToDouble(Pair::change)
+                        .toArray());
+                double spread = plain.stream()
+                                .filter(o -> o != p)
+                                .mapToDouble(Pair::sigma)
+                                .average()
+                                .orElseThrow()
+                        * 1.25
+                        / Math.sqrt(plain.size() - 1);
+                // What differs in the conditions moves all alike, and a quarter of it one more than another.
+                double sigma =
+                        Math.hypot(Math.hypot(p.sigma(), spread), Math.hypot(apart / 4, alone(m) * Math.sqrt(2)));
+                all.add(new Difference(m, Optional.of(p.cylinder()), p.change() - sisters, sigma, false));
+            }
+        }
+        pairs.stream()
+                .filter(p -> p.floored() && p.tells())
+                .forEach(p -> all.add(new Difference(
+                        m,
+                        Optional.of(p.cylinder()),
+                        p.change(),
+                        Math.hypot(p.sigma(), Math.hypot(apart, together(m))),
+                        true)));
+        return all;
+    }
+
+    /**
+     * A clipped reading is a floor. It tells of a change only where the other one lies below it: from "at least 1900" to 1500
+     * it fell, and to 2000 nobody knows.
+     */
+    private static Pair pair(Measured a, Measured b) {
+        double change = b.scaled() - a.scaled();
+        boolean tells = a.floor() && !b.floor() && change < 0 || b.floor() && !a.floor() && change > 0;
+        return new Pair(
+                a.cylinder().orElseThrow(), change, Math.hypot(a.sigma(), b.sigma()), a.floor() || b.floor(), tells);
+    }
+
+    private static double median(double[] values) {
+        return new Median().evaluate(values);
+    }
+
+    private static List<Claim> tested(List<Difference> differences) {
+        List<Difference> byStrength = differences.stream()
+                .sorted(Comparator.comparingDouble((Difference d) -> -d.z()))
+                .toList();
+        Map<Difference, Boolean> claimed = new LinkedHashMap<>();
+        boolean still = true;
+        for (int i = 0; i < byStrength.size(); i++) {
+            still = still && byStrength.get(i).z() > reach(byStrength.size() - i);
+            claimed.put(byStrength.get(i), still);
+        }
+        double wide = reach(Math.max(1, differences.size()));
+        return differences.stream()
+                .map(d -> new Claim(
+                        d.measure(),
+                        d.cylinder(),
+                        shown(d.measure(), d.change()),
+                        shown(d.measure(), d.change() - wide * d.sigma()),
+                        shown(d.measure(), d.change() + wide * d.sigma()),
+                        claimed.get(d),
+                        d.change() > 0 != d.measure().moreIsWorse()))
+                .toList();
+    }
+
+    /** How many standard deviations are beyond what chance does to so many differences. */
+    private static double reach(int many) {
+        return new NormalDistribution().inverseCumulativeProbability(1 - FALSE_ALARM / 2 / many);
+    }
+
+    private static double shown(Measure m, double scaled) {
+        return m.asShare() ? Math.exp(scaled) - 1 : scaled;
+    }
+
+    private static String inWords(Claim c) {
+        String what = Say.sentence(c.measure().words())
+                + c.cylinder()
+                        .map(n -> " of cylinder " + Say.cylinder(n) + ", against its sisters,")
+                        .orElse(c.measure().ofCylinders() ? " of all cylinders together" : "");
+        String way = c.change() > 0 ? " rose by " : " fell by ";
+        double a = Math.min(Math.abs(c.low()), Math.abs(c.high()));
+        double b = Math.max(Math.abs(c.low()), Math.abs(c.high()));
+        return what + way + amount(c.measure(), Math.abs(c.change())) + " (" + amount(c.measure(), a) + " to "
+                + amount(c.measure(), b) + "), for the " + (c.better() ? "better" : "worse") + ".";
+    }
+
+    private static String amount(Measure m, double change) {
+        return m.asShare() ? Say.percent(change) : Say.number(Math.rint(change)) + " points";
+    }
+
+    /** A difference belongs to a change only where there was one; and then it came after it, which is not because of it. */
+    private static String credit(List<Change> changes) {
+        List<Change> told =
+                changes.stream().filter(c -> c.kind() != ChangeKind.RUNNING_IN).toList();
+        Stream<String> names = told.stream().map(c -> c.kind().words()).distinct();
+        return switch (told.size()) {
+            case 0 -> "Nothing was written down between the visits that it could be put down to.";
+            case 1 ->
+                "It came after one change, " + told.get(0).kind().words()
+                        + ". That is not proof that it came of it; a second pair would say more.";
+            default ->
+                told.size() + " changes were made between the visits (" + String.join(", ", names.toList())
+                        + "): it cannot be put down to one of them.";
+        };
+    }
+}

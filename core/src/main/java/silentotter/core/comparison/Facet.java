@@ -1,0 +1,34 @@
+package silentotter.core.comparison;
+
+import silentotter.core.wording.Labelled;
+
+/**
+ * What has to be alike for two visits to compare, and what it costs where it is not: how far it may move all cylinders
+ * together, as one standard deviation on the scale of the measure. Trade practice.
+ */
+public enum Facet implements Labelled {
+    GAUGE(.03),
+    TEMPERATURE(.04),
+    STROKES(.04),
+    SPEED(.03),
+    PLUGS_OUT(.03),
+    THROTTLE(Facet.NOT_COMPARABLE),
+    RELEASE(Facet.NOT_COMPARABLE),
+    TESTER(2),
+    KNOWN_ORIFICE(3),
+    STATE(4),
+    ORIFICE(.06);
+
+    private static final double NOT_COMPARABLE = Double.POSITIVE_INFINITY;
+
+    private final double sigma;
+
+    Facet(double sigma) {
+        this.sigma = sigma;
+    }
+
+    /** Infinite where what differs in it does not compare at all. */
+    double sigma() {
+        return sigma;
+    }
+}
