@@ -5,6 +5,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { CalculatorPage } from './calculator/CalculatorPage';
 import './index.css';
 import { applyTheme } from './theme/useTheme';
+import { EnginePage } from './history/EnginePage';
 import { JobsPage } from './jobs/JobsPage';
 import { NewJobPage } from './jobs/NewJobPage';
 import { RecordPage } from './record/RecordPage';
@@ -35,6 +36,7 @@ createRoot(document.getElementById('root')!).render(
             ))}
             <Route path="/jobs/:id/plugs/labels" element={<LabelSheet />} />
             <Route path="/calculator" element={<CalculatorPage />} />
+            <Route path="/engines/:id" element={<EnginePage />} />
             <Route path="/record" element={<RecordPage />} />
             <Route path="/shop" element={<ShopPage />} />
             <Route path="*" element={<NoSuchPage />} />

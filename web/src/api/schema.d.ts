@@ -260,6 +260,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/engines/{id}/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compared"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/engines/{id}/life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["life"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/interpretations": {
         parameters: {
             query?: never;
@@ -1529,6 +1561,15 @@ export interface components {
             pressure?: components["schemas"]["HoldRun"];
             vacuum?: components["schemas"]["HoldRun"];
         };
+        Change: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            hours?: number;
+            /** @enum {string} */
+            kind: "OIL_CHANGE" | "TOP_UP" | "PLUGS" | "REPAIR" | "OTHER" | "WORK" | "TOLD" | "RUNNING_IN";
+            what: string;
+        };
         ChangeReference: {
             /** Format: int64 */
             changeId: number;
@@ -1538,10 +1579,40 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        Claim: {
+            better: boolean;
+            /** Format: double */
+            change: number;
+            claimed: boolean;
+            /** Format: int32 */
+            cylinder?: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            measure: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED";
+        };
         Closing: {
             closedAt?: string;
             own?: components["schemas"]["OwnVerdict"];
             practice?: boolean;
+        };
+        ComparisonView: {
+            /** Format: int64 */
+            after: number;
+            /** Format: int64 */
+            before: number;
+            changes: components["schemas"]["Change"][];
+            claims: components["schemas"]["Claim"][];
+            credit: string;
+            inWords: string[];
+            notCompared: {
+                [key: string]: string;
+            };
+            unmatched: {
+                [key: string]: components["schemas"]["Unmatched"][];
+            };
         };
         CompressionAnalysis: {
             allLowAndEven: boolean;
@@ -2106,6 +2177,17 @@ export interface components {
             weight: components["schemas"]["Weight"];
             weightWords: string;
         };
+        ForecastView: {
+            /** Format: double */
+            earliest?: number;
+            inHours: boolean;
+            inWords: string;
+            /** Format: double */
+            latest?: number;
+            /** Format: int32 */
+            visits: number;
+            what: string;
+        };
         Foreseen: {
             cylinders: number[];
             /** @enum {string} */
@@ -2481,6 +2563,13 @@ export interface components {
             paper?: "A4" | "LETTER";
             shop?: string;
         };
+        LifeView: {
+            changes: components["schemas"]["Change"][];
+            engine: components["schemas"]["StoredEngine"];
+            forecasts: components["schemas"]["ForecastView"][];
+            jobs: components["schemas"]["JobLine"][];
+            visits: components["schemas"]["VisitView"][];
+        };
         LimitDocument: {
             source?: string;
             /** Format: double */
@@ -2504,6 +2593,23 @@ export interface components {
         };
         Loaded: {
             jobIds: number[];
+        };
+        Measured: {
+            /** Format: int32 */
+            cylinder?: number;
+            floor: boolean;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            measure: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED";
+            /** Format: double */
+            scaled: number;
+            /** Format: double */
+            sigma: number;
+            /** Format: double */
+            value: number;
         };
         MissedCost: {
             because: string;
@@ -3710,6 +3816,14 @@ export interface components {
             probability: number;
             text: string;
         };
+        Unmatched: {
+            after: string;
+            before: string;
+            compares: boolean;
+            /** @enum {string} */
+            facet: "GAUGE" | "TEMPERATURE" | "STROKES" | "SPEED" | "PLUGS_OUT" | "THROTTLE" | "RELEASE" | "TESTER" | "KNOWN_ORIFICE" | "STATE" | "ORIFICE";
+            facetWords: string;
+        };
         Use: {
             /** @enum {string} */
             use: "USED" | "LEFT_OUT";
@@ -3738,6 +3852,19 @@ export interface components {
             lift?: "FULL" | "SHORT";
             /** @enum {string} */
             stemSeal?: "SOFT" | "HARD" | "TORN" | "OFF_ITS_GUIDE";
+        };
+        VisitView: {
+            baseline: boolean;
+            complaint: string;
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            distanceKm?: number;
+            /** Format: double */
+            hours?: number;
+            /** Format: int64 */
+            job: number;
+            measured: components["schemas"]["Measured"][];
         };
         Way: {
             /** Format: double */
@@ -4299,6 +4426,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredEngine"];
+                };
+            };
+        };
+    };
+    compared: {
+        parameters: {
+            query: {
+                before: number;
+                after: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    life: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LifeView"];
                 };
             };
         };

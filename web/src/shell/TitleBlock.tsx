@@ -1,6 +1,7 @@
 import { EllipsisVertical, Redo2, Undo2 } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { useUnits } from '../units/UnitsContext';
 import { UnitsMenu } from '../ui/UnitsMenu';
@@ -29,7 +30,13 @@ export function TitleBlock({ sheet, undo, onKeys }: { sheet: Sheet; undo: UndoCo
       className="flex min-h-[3.375rem] border-t-2 border-ink text-[1.0625rem] print:order-first print:border print:text-[0.9375rem]"
     >
       <Cell name="Engine" grow>
-        {engine.engine.name}
+        <Link
+          to={`/engines/${engine.id}`}
+          title="Its whole life: every job, what was done, before and after"
+          className="underline decoration-hair underline-offset-4 hover:text-act print:no-underline"
+        >
+          {engine.engine.name}
+        </Link>
       </Cell>
       <Cell name="Job" grow wide>
         {job.job.complaint || 'no complaint written down'}

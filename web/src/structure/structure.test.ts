@@ -39,7 +39,7 @@ const LAYERS = [
   ['station', 'verdict'],
   ['examination', 'round'],
 ];
-const ABOVE = ['shell', 'jobs', 'calculator', 'record'];
+const ABOVE = ['shell', 'jobs', 'calculator', 'record', 'history'];
 
 describe('the folders of the screens', () => {
   const graph = imports();

@@ -26,7 +26,7 @@ class ArchitectureTest {
                     List.of("engine"),
                     List.of("job"),
                     List.of("sheet")),
-            List.of(List.of("plan"), List.of("report"), List.of("demo")));
+            List.of(List.of("plan"), List.of("history"), List.of("report"), List.of("demo")));
 
     private static final Layers CORE = new Layers(
             "silentotter.core",
@@ -48,6 +48,7 @@ class ArchitectureTest {
                     List.of("planning"),
                     List.of("outcome"),
                     List.of("learning"),
+                    List.of("comparison"),
                     List.of("report"),
                     List.of("hidden")));
 

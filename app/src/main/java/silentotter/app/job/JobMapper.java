@@ -30,6 +30,13 @@ interface JobMapper {
             """ + MATCHES + " order by j.date desc, j.id desc limit #{limit} offset #{offset}")
     List<JobLine> lines(String like, int limit, int offset);
 
+    @Select("""
+            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
+                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
+            from job j join engine e on e.id = j.engine_id where j.engine_id = #{engineId}
+            order by j.date desc, j.id desc""")
+    List<JobLine> linesOfEngine(long engineId);
+
     @Select("select count(*) from job j join engine e on e.id = j.engine_id " + MATCHES)
     int count(String like);
 

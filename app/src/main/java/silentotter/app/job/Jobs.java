@@ -70,6 +70,12 @@ public class Jobs {
         return mapper.ofEngine(engineId);
     }
 
+    /** The lines of an engine's jobs, newest first. */
+    @Transactional(readOnly = true)
+    public List<JobLine> linesOfEngine(long engineId) {
+        return mapper.linesOfEngine(engineId);
+    }
+
     @Transactional(readOnly = true)
     public int revision(long id) {
         return mapper.revision(id).orElseThrow(() -> new NotFound("There is no job " + id + "."));

@@ -171,6 +171,11 @@ public class Sheets {
         return interpret(reading.execute(t -> load(jobId)));
     }
 
+    /** What a job holds as it now is, without what it says. */
+    public JobRecord record(long jobId) {
+        return reading.execute(t -> load(jobId)).record();
+    }
+
     /** How sentences about a job are filled for whoever asks. */
     public Wording wording(long jobId) {
         return new Wording(jobs.engineOf(jobId), asked.units());

@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.stat.descriptive.rank.Median;
 import silentotter.core.comparison.Change.ChangeKind;
-import silentotter.core.comparison.Settings.Unmatched;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.wording.Say;
 import silentotter.core.wording.Worded;

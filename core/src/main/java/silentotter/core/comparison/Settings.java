@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import silentotter.core.wording.Say;
-import silentotter.core.wording.Worded;
 
 /**
  * How something was measured, facet by facet; a facet that nobody wrote down is in neither.
@@ -17,32 +16,29 @@ import silentotter.core.wording.Worded;
  * @param told in words
  * @param sized as figures, such as strokes
  */
-record Settings(Map<Facet, String> told, Map<Facet, Double> sized, Set<Facet> asked) {
+public record Settings(Map<Facet, String> told, Map<Facet, Double> sized, Set<Facet> asked) {
     static final Settings NONE = new Settings(Map.of(), Map.of(), Set.of());
     /** Figures this near are the same. */
     private static final double ALIKE = .1;
     /** What was not written down on one side may have differed; it costs half. */
     private static final double UNKNOWN_SHARE = .5;
 
-    Settings {
+    public Settings {
         told = Map.copyOf(told);
         sized = Map.copyOf(sized);
         asked = Set.copyOf(asked);
     }
-
-    /**
-     * A facet in which two visits differ, or may.
-     *
-     * @param before and after in words; "not written down" where it was not
-     * @param compares whether what was measured compares all the same, with a wider interval
-     */
-    public record Unmatched(Facet facet, String before, String after, boolean compares) implements Worded {}
 
     Settings with(Facet facet, Optional<String> value) {
         Map<Facet, String> more = new EnumMap<>(Facet.class);
         more.putAll(told);
         value.ifPresent(v -> more.put(facet, v));
         return new Settings(more, sized, asking(facet));
+    }
+
+    /** A choice, in words of its own name. */
+    Settings chosen(Facet facet, Optional<? extends Enum<?>> choice) {
+        return with(facet, choice.map(c -> c.name().toLowerCase(Locale.ROOT).replace('_', ' ')));
     }
 
     Settings sized(Facet facet, Optional<Double> value) {
@@ -87,8 +83,7 @@ record Settings(Map<Facet, String> told, Map<Facet, Double> sized, Set<Facet> as
     private Optional<String> in(Facet f) {
         return sized.containsKey(f)
                 ? Optional.of(Say.number(Math.rint(sized.get(f))))
-                : Optional.ofNullable(told.get(f))
-                        .map(v -> v.toLowerCase(Locale.ROOT).replace('_', ' '));
+                : Optional.ofNullable(told.get(f));
     }
 
     /** What the differences may move all cylinders by, one standard deviation; infinite where it does not compare. */

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.blowby.BlowbyAnalyst;
@@ -28,7 +27,6 @@ import silentotter.core.intake.Intake.Purpose;
 import silentotter.core.job.JobRecord;
 import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
-import silentotter.core.leakdown.LeakdownReading.RunState;
 import silentotter.core.quantity.Pressure;
 
 /**
@@ -134,9 +132,9 @@ public record Visit(
                     Measure.COMPRESSION,
                     Settings.NONE
                             .with(Facet.GAUGE, gauge(c))
-                            .with(Facet.TEMPERATURE, c.temperature().map(Enum::name))
-                            .with(Facet.THROTTLE, c.throttle().map(Enum::name))
-                            .with(Facet.PLUGS_OUT, c.plugsOut().map(Enum::name))
+                            .chosen(Facet.TEMPERATURE, c.temperature())
+                            .chosen(Facet.THROTTLE, c.throttle())
+                            .chosen(Facet.PLUGS_OUT, c.plugsOut())
                             .with(Facet.RELEASE, Optional.of(c.isReleased(engine) ? "letting out" : "none"))
                             .sized(
                                     Facet.STROKES,
@@ -202,7 +200,7 @@ public record Visit(
                                                                 .isPresent()
                                                         ? last.tester().calibrated() ? "calibrated" : "stated"
                                                         : "unknown"))
-                                .with(Facet.STATE, last.state().map(RunState::name)),
+                                .chosen(Facet.STATE, last.state()),
                         (a, b) -> a);
             });
         }
@@ -246,9 +244,7 @@ public record Visit(
                             .with(
                                     Facet.ORIFICE,
                                     last.orifice().map(o -> o.diameter().mm() + " mm"))
-                            .with(
-                                    Facet.GAUGE,
-                                    Optional.of(last.instrument().name().toLowerCase(Locale.ROOT)))
+                            .chosen(Facet.GAUGE, Optional.of(last.instrument()))
                             .sized(Facet.SPEED, last.speed().map(s -> s.rpm())));
         }
     }

@@ -10,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import silentotter.core.comparison.Change.ChangeKind;
-import silentotter.core.comparison.Settings.Unmatched;
 import silentotter.core.compression.Bench;
 import silentotter.core.compression.Conditions.EngineTemperature;
 import silentotter.core.compression.Conditions.Throttle;

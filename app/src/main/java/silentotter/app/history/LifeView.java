@@ -1,0 +1,40 @@
+package silentotter.app.history;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import silentotter.app.engine.Engines.StoredEngine;
+import silentotter.app.job.JobLine;
+import silentotter.core.comparison.Change;
+import silentotter.core.comparison.Measured;
+import silentotter.core.comparison.Visit;
+
+/**
+ * An engine's whole life.
+ *
+ * @param jobs newest first
+ * @param visits what was measured on each, oldest first
+ * @param changes what was done to it, oldest first
+ */
+record LifeView(
+        StoredEngine engine,
+        List<JobLine> jobs,
+        List<VisitView> visits,
+        List<Change> changes,
+        List<ForecastView> forecasts) {
+
+    /** @param hours and distanceKm on the meter; empty where it belongs to another engine */
+    record VisitView(
+            long job,
+            LocalDate date,
+            Optional<Double> hours,
+            Optional<Double> distanceKm,
+            String complaint,
+            boolean baseline,
+            List<Measured> measured) {
+        static VisitView of(Visit v) {
+            return new VisitView(
+                    v.job(), v.date(), v.hours(), v.distanceKm(), v.complaint(), v.baseline(), v.measured());
+        }
+    }
+}

@@ -1,0 +1,180 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, type Schemas } from '../api/client';
+import { useUnits } from '../units/UnitsContext';
+import { capital, label } from '../words/labels';
+import type { Life } from './EnginePage';
+
+type View = Schemas['ComparisonView'];
+
+/** Two visits of one engine, like with like. */
+export function Compared({ life }: { life: Life }) {
+  const { visits } = life;
+  const last = visits[visits.length - 1];
+  const [before, setBefore] = useState<number>();
+  const [after, setAfter] = useState<number>();
+  const to = after ?? last?.job;
+  const at = visits.findIndex((v) => v.job === to);
+  const from = before ?? visits[Math.max(0, at - 1)]?.job;
+  const units = useUnits();
+  const { data, error } = useQuery({
+    queryKey: ['comparison', life.engine.id, from, to, units.choice],
+    enabled: from !== undefined && to !== undefined && from !== to,
+    queryFn: () =>
+      answer(
+        api.GET('/api/engines/{id}/comparison', {
+          params: { path: { id: life.engine.id }, query: { before: from!, after: to! } },
+        }),
+      ),
+  });
+  if (visits.length < 2) {
+    return <p className="text-soft">With a second visit, the two are held against each other here.</p>;
+  }
+  return (
+    <section className="space-y-4" aria-label="Two visits">
+      <h2 className="text-[1.25rem] font-semibold">Before and after</h2>
+      <div className="grid grid-cols-2 gap-3">
+        <Visit label="Before" life={life} value={from!} onChange={setBefore} />
+        <Visit label="After" life={life} value={to!} onChange={setAfter} />
+      </div>
+      {from === to && <p className="text-soft">These are the same visit.</p>}
+      {error && <p className="refusal">{error.message}</p>}
+      {data && from !== to && <Said view={data} />}
+    </section>
+  );
+}
+
+interface VisitProps {
+  label: string;
+  life: Life;
+  value: number;
+  onChange: (job: number) => void;
+}
+
+function Visit({ label: words, life, value, onChange }: VisitProps) {
+  return (
+    <label>
+      <span className="mb-1 block text-soft">{words}</span>
+      <select className="field" value={value} onChange={(e) => onChange(Number(e.target.value))}>
+        {life.visits.map((v) => (
+          <option key={v.job} value={v.job}>
+            {v.date}
+            {v.baseline ? ', baseline' : ''}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function Said({ view }: { view: View }) {
+  const compared = Object.keys(view.unmatched).filter((m) => !view.notCompared[m]);
+  return (
+    <>
+      <div data-claims>
+        {view.inWords.length === 0 ? (
+          <p className="text-[1.125rem] font-medium">
+            {compared.length === 0
+              ? 'Nothing was measured on both that compares.'
+              : 'No difference beyond what the gauges and the conditions leave open.'}
+          </p>
+        ) : (
+          <ul className="space-y-2 text-[1.125rem] font-medium">
+            {view.inWords.map((t) => (
+              <li key={t}>{t}</li>
+            ))}
+          </ul>
+        )}
+        {view.credit && <p className="mt-2">{view.credit}</p>}
+      </div>
+      <Differences view={view} />
+      <Unmatched view={view} />
+      {view.changes.length > 0 && (
+        <section>
+          <h3 className="heading">Done between them</h3>
+          <ul>
+            {view.changes.map((c, i) => (
+              <li key={i}>
+                {c.date}: {label('ChangeKind', c.kind)}
+                {c.what && `, ${c.what}`}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function amount(measure: Schemas['Claim']['measure'], value: number): string {
+  const figure = Math.round(measure === 'LEAKDOWN' ? value : 100 * value);
+  return `${figure < 0 ? '−' : figure > 0 ? '+' : ''}${Math.abs(figure)}${measure === 'LEAKDOWN' ? '' : ' %'}`;
+}
+
+function Differences({ view }: { view: View }) {
+  const measures = [...new Set(view.claims.map((c) => c.measure))];
+  return view.claims.length === 0 ? null : (
+    <table className="w-full text-left">
+      <thead>
+        <tr className="text-soft">
+          <th className="font-normal" />
+          <th className="pr-2 text-right font-normal">moved</th>
+          <th className="text-right font-normal">all told, 19 in 20</th>
+        </tr>
+      </thead>
+      {measures.map((m) => (
+        <tbody key={m}>
+          {view.claims
+            .filter((c) => c.measure === m)
+            .map((c, i) => (
+              <tr key={i} className="border-b border-hair">
+                <th className="py-1 font-normal">
+                  {i === 0 && <span className="font-medium">{capital(label('Measure', m))} </span>}
+                  <span className="text-soft">
+                    {c.cylinder !== undefined
+                      ? `${c.cylinder} alone`
+                      : m === 'COMPRESSION' || m === 'LEAKDOWN'
+                        ? 'all together'
+                        : ''}
+                  </span>
+                </th>
+                <td className={`pr-2 text-right font-mono ${c.claimed ? 'font-bold' : 'text-soft'}`}>
+                  {amount(m, c.change)}
+                  {c.claimed && <span className="sr-only"> (a difference)</span>}
+                </td>
+                <td className="text-right font-mono whitespace-nowrap text-soft">
+                  {amount(m, c.low)} to {amount(m, c.high)}
+                </td>
+              </tr>
+            ))}
+        </tbody>
+      ))}
+    </table>
+  );
+}
+
+/** What was not alike, and what that cost. */
+function Unmatched({ view }: { view: View }) {
+  const lines = Object.entries(view.unmatched).flatMap(([m, all]) => all.map((u) => ({ ...u, m })));
+  const not = Object.entries(view.notCompared);
+  return lines.length === 0 && not.length === 0 ? (
+    <p className="text-soft">Measured alike in everything that was written down.</p>
+  ) : (
+    <section>
+      <h3 className="heading">Not alike</h3>
+      <ul>
+        {not.map(([m, why]) => (
+          <li key={m}>
+            {capital(label('Measure', m))}: {why}.
+          </li>
+        ))}
+        {lines.map((u) => (
+          <li key={u.m + u.facet}>
+            {capital(label('Measure', u.m))}, {u.facetWords}: {u.before}, then {u.after}
+            {u.compares ? '; the interval is wider for it.' : '.'}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
