@@ -1,6 +1,9 @@
+import { FileText } from 'lucide-react';
 import type { Schemas, Sheet } from '../api/client';
 import { useExamine } from '../examination/useExamine';
 import { labelOf } from '../api/labelOf';
+import { asked } from '../units/units';
+import { useUnits } from '../units/UnitsContext';
 import { Headline } from '../verdict/VerdictPanel';
 import { label } from '../words/labels';
 import { OwnVerdict } from './OwnVerdict';
@@ -12,6 +15,7 @@ type Review = Schemas['Review'];
 /** What was said, held against what was found; before anything was found, what is said now and what the technician says. */
 export function OutcomePanel({ sheet }: { sheet: Sheet }) {
   const { prediction, review, earlier } = sheet.outcome;
+  const units = useUnits();
   return (
     <aside
       className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:max-h-[40vh] narrow:w-full narrow:border-t-2 narrow:border-l-0"
@@ -44,6 +48,16 @@ export function OutcomePanel({ sheet }: { sheet: Sheet }) {
                 ` Kept ${earlier === 1 ? 'once' : earlier + ' times'} before; the last one counts.`}
             </p>
           </section>
+        )}
+        {review && (
+          <a
+            className="button w-full"
+            href={`/api/jobs/${sheet.job.id}/found.pdf?units=${encodeURIComponent(asked(units.choice))}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            <FileText aria-hidden size={18} /> What was found, PDF
+          </a>
         )}
         <Closing sheet={sheet} />
       </div>

@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
+import { FileText } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../api/client';
+import { asked } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 import { capital, label } from '../words/labels';
 import type { Life } from './EnginePage';
@@ -39,7 +41,19 @@ export function Compared({ life }: { life: Life }) {
       </div>
       {from === to && <p className="text-soft">These are the same visit.</p>}
       {error && <p className="refusal">{error.message}</p>}
-      {data && from !== to && <Said view={data} />}
+      {data && from !== to && (
+        <>
+          <Said view={data} />
+          <a
+            className="button"
+            href={`/api/engines/${life.engine.id}/comparison.pdf?before=${from}&after=${to}&units=${encodeURIComponent(asked(units.choice))}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            <FileText aria-hidden size={18} /> Before and after, PDF
+          </a>
+        </>
+      )}
     </section>
   );
 }

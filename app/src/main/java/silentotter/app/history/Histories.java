@@ -29,7 +29,7 @@ import silentotter.core.wording.Wording;
 
 /** The jobs of an engine, as visits. What was measured on each is remembered by the job's revision. */
 @Service
-class Histories {
+public class Histories {
     private static final int MOST_REMEMBERED = 5000;
 
     private final Engines engines;
@@ -81,16 +81,21 @@ class Histories {
                         .toList());
     }
 
-    /** @throws NotFound unless both are jobs of this engine */
-    ComparisonView compared(long engineId, long before, long after) {
-        Whole whole = whole(engineId);
-        return ComparisonView.of(comparison(whole, before, after), new Wording(whole.engine(), asked.units()));
-    }
+    /** Two visits with what they say together. */
+    public record Pair(Visit before, Visit after, Comparison comparison) {}
 
-    private static Comparison comparison(Whole whole, long before, long after) {
+    /** @throws NotFound unless both are jobs of this engine */
+    public Pair pair(long engineId, long before, long after) {
+        Whole whole = whole(engineId);
         Visit was = visit(whole, before);
         Visit is = visit(whole, after);
-        return Comparison.of(was, is, Changes.between(was, is, whole.changes()));
+        return new Pair(was, is, Comparison.of(was, is, Changes.between(was, is, whole.changes())));
+    }
+
+    ComparisonView compared(long engineId, long before, long after) {
+        return ComparisonView.of(
+                pair(engineId, before, after).comparison(),
+                new Wording(engines.read(engines.byId(engineId)).value(), asked.units()));
     }
 
     private static Visit visit(Whole whole, long job) {

@@ -10,9 +10,11 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.part.Ending;
 import silentotter.app.part.Filed;
 import silentotter.app.part.JobPart;
+import silentotter.app.part.KeptPredictions;
 import silentotter.app.sheet.Sheets;
 import silentotter.app.shop.Choices;
 import silentotter.app.storage.Documents;
@@ -34,7 +36,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** What was predicted until an engine was opened or its job closed: kept as a part of that step, and never changed. */
 @Service
-class Predictions implements JobPart<List<Prediction>> {
+class Predictions implements JobPart<List<Prediction>>, KeptPredictions {
     private static final Logger LOG = LoggerFactory.getLogger(Predictions.class);
 
     private final OutcomeMapper mapper;
@@ -89,6 +91,12 @@ class Predictions implements JobPart<List<Prediction>> {
         return mapper.predictions(jobId).stream()
                 .map(r -> documents.read(r.document(), Prediction.class))
                 .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Prediction> counting(long jobId) {
+        return load(jobId).stream().reduce((earlier, later) -> later);
     }
 
     @Override

@@ -23,7 +23,7 @@ import silentotter.core.report.Paper;
 
 /** The report of a job as a page and as a PDF, a PDF taken in again, and how this shop signs. */
 @RestController
-record ReportController(Reports reports, CaseFiles caseFiles, Progress underWay, Choices choices) {
+record ReportController(Reports reports, Leaflets leaflets, CaseFiles caseFiles, Progress underWay, Choices choices) {
     record Loaded(List<Long> jobIds) {}
 
     /** The same page that the PDF has, for the screen and for the browser's print. */
@@ -34,7 +34,26 @@ record ReportController(Reports reports, CaseFiles caseFiles, Progress underWay,
 
     @GetMapping(path = "/api/jobs/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable long id, @RequestParam(required = false) @Nullable Paper paper) {
-        Reports.Pdf pdf = reports.pdf(id, paper);
+        return inline(reports.pdf(id, paper));
+    }
+
+    /** What was found when the engine was opened, beside what had been said of it. */
+    @GetMapping(path = "/api/jobs/{id}/found.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> found(@PathVariable long id, @RequestParam(required = false) @Nullable Paper paper) {
+        return inline(leaflets.found(id, paper));
+    }
+
+    /** Two visits of an engine on one sheet. */
+    @GetMapping(path = "/api/engines/{id}/comparison.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> beforeAndAfter(
+            @PathVariable long id,
+            @RequestParam long before,
+            @RequestParam long after,
+            @RequestParam(required = false) @Nullable Paper paper) {
+        return inline(leaflets.beforeAndAfter(id, before, after, paper));
+    }
+
+    private static ResponseEntity<byte[]> inline(Reports.Pdf pdf) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + pdf.name() + "\"")
                 .contentType(MediaType.APPLICATION_PDF)

@@ -1,13 +1,5 @@
 package silentotter.app.report;
 
-import com.samskivert.mustache.Escapers;
-import com.samskivert.mustache.Mustache;
-import com.samskivert.mustache.Template;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,13 +17,8 @@ import silentotter.core.wording.Labels;
 
 /** The report as one page description, XHTML, that a browser prints and that becomes the PDF: there is no second layout. */
 final class ReportPage {
-    private static final Template PAPER = template("paper.css");
-    private static final Template STYLE = template("pages.css");
-    private static final Template PAGES = template("pages");
+    private static final PageTemplate TEMPLATE = new PageTemplate("pages");
 
-    private static final double SIDE_MM = 16;
-    private static final double TOP_MM = 13;
-    private static final double BOTTOM_MM = 17;
     private static final double LABEL_MM = 24;
     private static final double UNIT_MM = 14;
     private static final double GAP_MM = 6;
@@ -65,15 +52,6 @@ final class ReportPage {
     /** @param address where its picture is fetched from */
     record Photo(String address, String caption) {}
 
-    private static Template template(String name) {
-        try (Reader text = new InputStreamReader(
-                ReportPage.class.getResourceAsStream("/report/" + name + ".mustache"), StandardCharsets.UTF_8)) {
-            return Mustache.compiler().emptyStringIsFalse(true).compile(text);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /**
      * A report as a browser takes it.
      *
@@ -82,8 +60,6 @@ final class ReportPage {
      * @param pages XHTML
      */
     record Pages(String paper, String style, String pages) {}
-
-    record Sheet(double widthMm, double heightMm, double sideMm, double topMm, double bottomMm, double bodyMm) {}
 
     /** @param columns what each is for: a cylinder, or the gap before another bank */
     record BandView(
@@ -110,7 +86,7 @@ final class ReportPage {
 
     record View(
             Report report,
-            Sheet sheet,
+            PageTemplate.Sheet sheet,
             String foot,
             List<BandView> bands,
             List<WeighedView> weighed,
@@ -119,33 +95,19 @@ final class ReportPage {
             String attached) {}
 
     Pages pages() {
-        View view = view();
-        return new Pages(PAPER.execute(view), STYLE.execute(view), legal(PAGES.execute(view)));
+        return TEMPLATE.pages(view());
     }
 
     /** The same as one document. */
     String document() {
-        Pages pages = pages();
-        return "<!DOCTYPE html><html xmlns=\"http://www.w3.org/1999/xhtml\" lang=\"en\"><head><title>"
-                + legal(Escapers.HTML.escape(report.heading().foot()))
-                + "</title><meta name=\"description\" content=\"Report of an engine examination\"/>"
-                + "<meta name=\"subject\" content=\"Report of an engine examination\"/><style>"
-                + pages.paper() + pages.style() + "</style></head><body>" + pages.pages() + "</body></html>";
+        return TEMPLATE.document(view(), report.heading().foot(), "Report of an engine examination");
     }
 
     private View view() {
-        Sheet sheet = new Sheet(
-                paper.widthMm(),
-                paper.heightMm(),
-                SIDE_MM,
-                TOP_MM,
-                BOTTOM_MM,
-                // A little less than there is: roundings must not make a page more.
-                paper.heightMm() - TOP_MM - BOTTOM_MM - 6);
         return new View(
                 report,
-                sheet,
-                inCss(report.heading().foot()),
+                PageTemplate.sheet(paper),
+                PageTemplate.inCss(report.heading().foot()),
                 report.bands().stream().map(this::band).toList(),
                 report.technical().weighed().stream()
                         .map(w -> new WeighedView(
@@ -160,7 +122,7 @@ final class ReportPage {
     private BandView band(Band band) {
         List<Column> columns = band.columns();
         long gaps = columns.stream().skip(1).filter(Column::gap).count();
-        double free = paper.widthMm() - 2 * SIDE_MM - LABEL_MM - UNIT_MM - gaps * GAP_MM;
+        double free = paper.widthMm() - 2 * PageTemplate.SIDE_MM - LABEL_MM - UNIT_MM - gaps * GAP_MM;
         double column = Math.min(WIDEST_MM, free / columns.size());
         List<String> kinds = new ArrayList<>();
         List<HeadView> heads = new ArrayList<>();
@@ -233,31 +195,5 @@ final class ReportPage {
 
     private static String mm(double value) {
         return String.format(Locale.ROOT, "%.2fmm", value);
-    }
-
-    /** What XML 1.0 cannot hold is left out; somebody may have pasted it. */
-    private static String legal(String xml) {
-        return xml.codePoints()
-                .filter(c -> c == '\t'
-                        || c == '\n'
-                        || c == '\r'
-                        || c >= 0x20 && c <= 0xD7FF
-                        || c >= 0xE000 && c <= 0xFFFD
-                        || c >= 0x10000)
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
-                .toString();
-    }
-
-    /** Words inside quotes of a style sheet, which is read by the rules of two languages: everything unusual by its number. */
-    private static String inCss(String text) {
-        StringBuilder css = new StringBuilder();
-        text.codePoints().forEach(c -> {
-            if (Character.isLetterOrDigit(c) && c < 0x80 || c == ' ' || c == ',' || c == '.') {
-                css.appendCodePoint(c);
-            } else {
-                css.append(String.format("\\%06x ", c));
-            }
-        });
-        return css.toString();
     }
 }

@@ -128,8 +128,10 @@ class Reports {
         return photos.taken(jobId).stream().limit(MOST_PHOTOS).toList();
     }
 
-    private static String caption(JobPhotos.Taken photo, Engine engine) {
-        return Say.sentence(photo.subject()) + ", cylinder " + engine.label(CylinderNumber.of(photo.cylinder())) + ", "
-                + photo.takenAt().substring(0, 10);
+    static String caption(JobPhotos.Taken photo, Engine engine) {
+        String of = photo.cylinder() == 0
+                ? ", the engine"
+                : ", cylinder " + engine.label(CylinderNumber.of(photo.cylinder()));
+        return Say.sentence(photo.subject()) + of + ", " + photo.takenAt().substring(0, 10);
     }
 }

@@ -217,8 +217,11 @@ public record Comparison(
 
     /** A difference belongs to a change only where there was one; and then it came after it, which is not because of it. */
     private static String credit(List<Change> changes) {
-        List<Change> told =
-                changes.stream().filter(c -> c.kind() != ChangeKind.RUNNING_IN).toList();
+        boolean logged = changes.stream().anyMatch(c -> c.kind() == ChangeKind.REPAIR);
+        // A repair that stands in the log as well as on the job was made once.
+        List<Change> told = changes.stream()
+                .filter(c -> c.kind() != ChangeKind.RUNNING_IN && !(logged && c.kind() == ChangeKind.WORK))
+                .toList();
         Stream<String> names = told.stream().map(c -> c.kind().words()).distinct();
         return switch (told.size()) {
             case 0 -> "Nothing was written down between the visits that it could be put down to.";

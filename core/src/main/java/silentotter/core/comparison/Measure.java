@@ -30,7 +30,7 @@ public enum Measure implements Labelled {
         return moreIsWorse;
     }
 
-    boolean ofCylinders() {
+    public boolean ofCylinders() {
         return this == COMPRESSION || this == LEAKDOWN;
     }
 }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import silentotter.core.decision.Costs;
 import silentotter.core.decision.Option;
 import silentotter.core.decision.Repair;
@@ -25,11 +24,9 @@ import silentotter.core.engine.CylinderNumber;
 import silentotter.core.finding.Finding;
 import silentotter.core.finding.ReadingFault;
 import silentotter.core.interpretation.Interpretation;
-import silentotter.core.job.Job;
 import silentotter.core.oil.OilAnalysis;
 import silentotter.core.planning.Plan;
 import silentotter.core.report.Report.Entry;
-import silentotter.core.report.Report.Heading;
 import silentotter.core.report.Report.Suspected;
 import silentotter.core.report.Report.Technical;
 import silentotter.core.report.Report.ToDo;
@@ -42,10 +39,6 @@ import silentotter.core.wording.Wording;
 
 /** Writes the report of a job from what it says and what is planned. */
 public final class ReportWriter {
-    /** What a title block and a foot have room for. */
-    private static final int LONGEST_IN_BLOCK = 160;
-
-    private static final int LONGEST_IN_FOOT = 32;
     private static final int MOST_WEIGHED = 8;
     private static final int MOST_SEEN = 12;
     private static final double LEAST_NOTCHES = .1;
@@ -76,7 +69,7 @@ public final class ReportWriter {
     private Report report() {
         Verdict verdict = new OwnersWords(diagnosis, plan).verdict();
         return new Report(
-                heading(),
+                Headings.of(said.record(), letterhead, "revision " + revision, wording),
                 new Verdict(fill(verdict.what()), fill(verdict.sure()), all(verdict.beside()), verdict.alarm()),
                 new Bands(said, wording).bands(),
                 entries(WholeEngine.lines(said)),
@@ -85,44 +78,6 @@ public final class ReportWriter {
                 notSeen(),
                 cautions(verdict),
                 technical());
-    }
-
-    private Heading heading() {
-        Job job = said.record().job();
-        List<Entry> block = new ArrayList<>();
-        block.add(new Entry("Engine", shortened(said.engine().name(), LONGEST_IN_BLOCK)));
-        job.hours().ifPresent(h -> block.add(new Entry("Hours", Say.number(h))));
-        job.distanceKm().ifPresent(km -> block.add(new Entry("Distance", fill(Say.kilometres(km)))));
-        block.add(new Entry("Date", job.date().toString()));
-        if (!job.complaint().isBlank()) {
-            block.add(new Entry("Brought for", shortened(job.complaint(), LONGEST_IN_BLOCK)));
-        }
-        if (!job.technician().isBlank()) {
-            block.add(new Entry("By", shortened(job.technician(), LONGEST_IN_BLOCK)));
-        }
-        String foot = Stream.of(
-                        said.engine().name(),
-                        job.complaint().isBlank() ? job.date().toString() : job.complaint())
-                .map(t -> shortened(t, LONGEST_IN_FOOT))
-                .collect(Collectors.joining(" · "));
-        return new Heading(
-                text(letterhead.shop()),
-                text(letterhead.line()),
-                job.owner(),
-                job.craft(),
-                block,
-                foot + " · revision " + revision);
-    }
-
-    private static String text(@Nullable String text) {
-        return text == null ? "" : text;
-    }
-
-    private static String shortened(String text, int most) {
-        String line = text.strip().replaceAll("\\s+", " ");
-        return line.codePointCount(0, line.length()) <= most
-                ? line
-                : line.substring(0, line.offsetByCodePoints(0, most - 1)).strip() + "…";
     }
 
     private ToDo toDo() {
@@ -191,7 +146,7 @@ public final class ReportWriter {
     private String amount(double value) {
         String figure =
                 String.format(Locale.ROOT, "%,d", Costs.inTwoDigits(value)).replace(',', '\u202f');
-        String money = text(letterhead.money());
+        String money = Headings.text(letterhead.money());
         return money.isEmpty() ? figure : figure + " " + Say.typed(money);
     }
 
