@@ -6,6 +6,7 @@ import { CalculatorPage } from './calculator/CalculatorPage';
 import './index.css';
 import { applyTheme } from './theme/useTheme';
 import { EnginePage } from './history/EnginePage';
+import { FamilyPage } from './history/FamilyPage';
 import { JobsPage } from './jobs/JobsPage';
 import { NewJobPage } from './jobs/NewJobPage';
 import { RecordPage } from './record/RecordPage';
@@ -37,6 +38,7 @@ createRoot(document.getElementById('root')!).render(
             <Route path="/jobs/:id/plugs/labels" element={<LabelSheet />} />
             <Route path="/calculator" element={<CalculatorPage />} />
             <Route path="/engines/:id" element={<EnginePage />} />
+            <Route path="/families/:name" element={<FamilyPage />} />
             <Route path="/record" element={<RecordPage />} />
             <Route path="/shop" element={<ShopPage />} />
             <Route path="*" element={<NoSuchPage />} />

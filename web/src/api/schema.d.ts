@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/engines/{id}/comparison.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beforeAndAfter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/engines/{id}/life": {
         parameters: {
             query?: never;
@@ -284,6 +300,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["life"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/families/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["family"];
         put?: never;
         post?: never;
         delete?: never;
@@ -318,6 +350,22 @@ export interface paths {
         get: operations["list"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["known"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -670,6 +718,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["swapPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/found.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["found"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1345,6 +1409,14 @@ export interface components {
             costs: string;
             instead: string;
             what: string;
+        };
+        At: {
+            because: string;
+            /** Format: double */
+            hours?: number;
+            /** Format: int64 */
+            job: number;
+            name: string;
         };
         AxisResult: {
             lines: components["schemas"]["Line"][];
@@ -2158,6 +2230,21 @@ export interface components {
             plugs: components["schemas"]["PlugView"][];
             steps: components["schemas"]["StepView"][];
         };
+        FailedView: {
+            at: components["schemas"]["At"][];
+            /** Format: int32 */
+            engines: number;
+            fault: string;
+            /** Format: int32 */
+            times: number;
+        };
+        FamilyView: {
+            engines: components["schemas"]["MemberRow"][];
+            failed: components["schemas"]["FailedView"][];
+            name: string;
+            /** Format: int32 */
+            opened: number;
+        };
         FindingView: {
             because: string;
             counts: boolean;
@@ -2354,6 +2441,10 @@ export interface components {
             meant: string;
             model: string;
             tables: string;
+        };
+        Known: {
+            families: string[];
+            technicians: string[];
         };
         KnownPlace: {
             because: string;
@@ -2610,6 +2701,15 @@ export interface components {
             sigma: number;
             /** Format: double */
             value: number;
+        };
+        MemberRow: {
+            /** Format: double */
+            hours: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            jobs: number;
+            name: string;
         };
         MissedCost: {
             because: string;
@@ -4455,6 +4555,32 @@ export interface operations {
             };
         };
     };
+    beforeAndAfter: {
+        parameters: {
+            query: {
+                before: number;
+                after: number;
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     life: {
         parameters: {
             query?: never;
@@ -4473,6 +4599,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LifeView"];
+                };
+            };
+        };
+    };
+    family: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
                 };
             };
         };
@@ -4507,6 +4655,14 @@ export interface operations {
         parameters: {
             query?: {
                 search?: string;
+                fault?: "RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG";
+                family?: string;
+                technician?: string;
+                from?: string;
+                to?: string;
+                open?: boolean;
+                outcome?: boolean;
+                due?: boolean;
                 limit?: number;
                 offset?: number;
             };
@@ -4547,6 +4703,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    known: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Known"];
                 };
             };
         };
@@ -5126,6 +5302,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    found: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -59,6 +59,13 @@ export function EngineFields({ engine, errorAt, onChange }: Props) {
           error={errorAt('name')}
           onCommit={(name) => onChange({ name })}
         />
+        <TextField
+          label="Make and type"
+          hint="what engines like it are called together"
+          value={engine.family}
+          error={errorAt('family')}
+          onCommit={(family) => onChange({ family: family.trim() || undefined })}
+        />
       </div>
       <ArrangementFields engine={engine} errorAt={errorAt} onChange={onChange} />
       <Group title="Kind">

@@ -18,7 +18,7 @@ export function OutcomePanel({ sheet }: { sheet: Sheet }) {
   const units = useUnits();
   return (
     <aside
-      className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:max-h-[40vh] narrow:w-full narrow:border-t-2 narrow:border-l-0"
+      className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:max-h-[34vh] narrow:w-full narrow:border-t-2 narrow:border-l-0"
       aria-label="Said, and found"
     >
       <div

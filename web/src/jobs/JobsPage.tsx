@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { answer, api } from '../api/client';
 import { DarkButton } from '../theme/DarkButton';
 import { DueList } from './DueList';
+import { Filters, type Filter } from './Filters';
 import { ImportCase } from './ImportCase';
 
 const PAGE = 100;
@@ -11,11 +12,14 @@ const PAGE = 100;
 /** All jobs, newest first, each with its verdict. */
 export function JobsPage() {
   const [search, setSearch] = useState('');
+  const [filter, setFilter] = useState<Filter>({});
+  const [shown, setShown] = useState(false);
   const [limit, setLimit] = useState(PAGE);
   const navigate = useNavigate();
+  const narrowed = Object.values(filter).some((v) => v !== undefined);
   const { data, error } = useQuery({
-    queryKey: ['jobs', search, limit],
-    queryFn: () => answer(api.GET('/api/jobs', { params: { query: { search, limit } } })),
+    queryKey: ['jobs', search, filter, limit],
+    queryFn: () => answer(api.GET('/api/jobs', { params: { query: { search, limit, ...filter } } })),
     placeholderData: (old) => old,
     // Headlines that are worked out anew follow on their own.
     refetchInterval: (query) => (query.state.data?.jobs.some((j) => !j.upToDate) ? 1000 : false),
@@ -43,15 +47,26 @@ export function JobsPage() {
             New job
           </Link>
         </header>
-        <input
-          className="field mt-5 text-[1.0625rem]"
-          type="search"
-          aria-label="Search jobs"
-          placeholder="Search engine, complaint, verdict, technician or date"
-          value={search}
-          onChange={(e) => setSearch(e.target.value)}
-        />
-        {search === '' && <DueList />}
+        <div className="mt-5 flex gap-3">
+          <input
+            className="field text-[1.0625rem]"
+            type="search"
+            aria-label="Search jobs"
+            placeholder="Search engine, complaint, verdict, technician or date"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+          <button className="button" aria-expanded={shown || narrowed} onClick={() => setShown(!shown)}>
+            Filter
+          </button>
+          {narrowed && (
+            <button className="button" onClick={() => setFilter({})}>
+              All
+            </button>
+          )}
+        </div>
+        {(shown || narrowed) && <Filters filter={filter} onChange={setFilter} />}
+        {search === '' && !narrowed && <DueList />}
         {error && <p className="refusal mt-3">{error.message}</p>}
         {data && (
           <table className="mt-4 w-full text-left text-[1.0625rem]">
@@ -80,6 +95,14 @@ export function JobsPage() {
                       {j.engineName}
                     </Link>
                     <span className="ml-2 text-soft">{j.cylinders} cyl.</span>
+                    <Link
+                      to={`/engines/${j.engineId}`}
+                      className="ml-2 inline-flex min-h-[2.75rem] min-w-[2.75rem] items-center text-soft underline underline-offset-4"
+                      aria-label={`${j.engineName}: its whole life`}
+                      onClick={(e) => e.stopPropagation()}
+                    >
+                      life
+                    </Link>
                   </td>
                   <td className="max-w-[16rem] truncate pr-4 text-soft">{j.complaint}</td>
                   <td className={`pr-4 font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
@@ -94,8 +117,8 @@ export function JobsPage() {
         )}
         {data?.total === 0 && (
           <p className="mt-8 text-[1.125rem]">
-            {search
-              ? `Nothing matches “${search}”.`
+            {search || narrowed
+              ? `Nothing matches${search ? ` “${search}”` : ' these filters'}.`
               : 'No jobs yet. Start one: an engine needs no more than a name and its cylinders.'}
           </p>
         )}

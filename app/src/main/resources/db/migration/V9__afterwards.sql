@@ -48,3 +48,10 @@ insert into examination_of_any_part select id, job_id, part, document, descripti
 drop table examination;
 alter table examination_of_any_part rename to examination;
 create index examination_by_job on examination (job_id, part, id);
+
+-- What jobs are found again by, worked out with the headline; and what engines of one make and type are called together.
+alter table job add column suspect text not null default '';
+alter table job add column open_findings integer not null default 0;
+alter table engine add column family text not null default '';
+-- Headlines are worked out anew, with what stands beside them now.
+update job set headline_of = null;

@@ -16,12 +16,12 @@ interface EngineMapper {
 
     @Select(
             value =
-                    "insert into engine (name, cylinders, document) values (#{name}, #{cylinders}, #{document}) returning id",
+                    "insert into engine (name, family, cylinders, document) values (#{name}, #{family}, #{cylinders}, #{document}) returning id",
             affectData = true)
-    long insert(String name, int cylinders, String document);
+    long insert(String name, String family, int cylinders, String document);
 
     @Update("""
-            update engine set name = #{name}, cylinders = #{cylinders}, document = #{document}, revision = revision + 1
+            update engine set name = #{name}, family = #{family}, cylinders = #{cylinders}, document = #{document}, revision = revision + 1
             where id = #{id} and revision = #{revision}""")
-    int update(long id, int revision, String name, int cylinders, String document);
+    int update(long id, int revision, String name, String family, int cylinders, String document);
 }

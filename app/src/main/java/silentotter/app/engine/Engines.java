@@ -60,7 +60,8 @@ public class Engines implements WholeRow {
     @Transactional
     public long add(EngineDocument document) {
         Engine engine = EngineReader.read(document);
-        return mapper.insert(engine.name(), engine.arrangement().count(), documents.write(document));
+        return mapper.insert(
+                engine.name(), engine.family(), engine.arrangement().count(), documents.write(document));
     }
 
     /**
@@ -78,7 +79,14 @@ public class Engines implements WholeRow {
     private void write(long id, int revision, EngineDocument document) {
         Engine engine = EngineReader.read(document);
         refuseToLose(id, engine.arrangement().count());
-        if (mapper.update(id, revision, engine.name(), engine.arrangement().count(), documents.write(document)) == 0) {
+        if (mapper.update(
+                        id,
+                        revision,
+                        engine.name(),
+                        engine.family(),
+                        engine.arrangement().count(),
+                        documents.write(document))
+                == 0) {
             throw new Conflict(
                     byId(id).engine().name()
                             + " was changed in another window meanwhile. What you typed is still here; look at the other change first.");

@@ -4,16 +4,19 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.engine.Engines;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
+import silentotter.app.job.JobMapper.Asked;
 import silentotter.app.storage.Documents;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.diagnosis.Tone;
 import silentotter.core.engine.Engine;
+import silentotter.core.fault.Family;
 import silentotter.core.job.Job;
 import silentotter.core.job.JobDocument;
 import silentotter.core.job.JobReader;
@@ -45,11 +48,17 @@ public class Jobs {
     public record Page(int total, List<JobLine> jobs) {}
 
     @Transactional(readOnly = true)
-    public Page page(String search, int limit, int offset) {
-        String like = search.isBlank()
-                ? ""
-                : "%" + search.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        return new Page(mapper.count(like), mapper.lines(like, limit, offset));
+    public Page page(JobFilter filter, int limit, int offset) {
+        Asked asked = Asked.of(filter);
+        return new Page(mapper.count(asked, filter.like()), mapper.lines(asked, filter.like(), limit, offset));
+    }
+
+    /** What there is to filter by. */
+    public record Known(List<String> technicians, List<String> families) {}
+
+    @Transactional(readOnly = true)
+    public Known known() {
+        return new Known(mapper.technicians(), mapper.families());
     }
 
     @Transactional(readOnly = true)
@@ -135,10 +144,16 @@ public class Jobs {
         return Objects.requireNonNullElse(text, "").strip();
     }
 
-    /** Keeps what the verdict of a revision of a job is, for the list; a job that has changed since is left alone. */
+    /**
+     * Keeps what the verdict of a revision of a job is, for the list; a job that has changed since is left alone.
+     *
+     * @param suspect whom it is about; empty for nobody
+     * @param open how many findings it does not explain
+     */
     @Transactional
-    public void keepHeadline(long id, int revision, String headline, Tone tone) {
-        mapper.keepHeadline(id, revision, headline, tone);
+    public void keepHeadline(long id, int revision, String headline, Tone tone, Optional<Family> suspect, int open) {
+        mapper.keepHeadline(
+                id, revision, headline, tone, suspect.map(Enum::name).orElse(""), open);
     }
 
     /** Jobs whose headline belongs to an older revision. */

@@ -15,6 +15,7 @@ import java.util.TreeSet;
 import org.springframework.stereotype.Service;
 import silentotter.app.http.NotFound;
 import silentotter.app.job.Jobs;
+import silentotter.app.part.DueEngines;
 import silentotter.app.sheet.Sheets;
 import silentotter.core.examination.Examination;
 import silentotter.core.interpretation.Interpretation;
@@ -26,7 +27,7 @@ import silentotter.core.wording.Say;
 
 /** What falls due in the shop: dips, low marks, checkpoints, retests and soaks; what runs low stands ahead of everything. */
 @Service
-class DueList {
+class DueList implements DueEngines {
     /** So long before the earliest day of the low mark it is warned of. */
     private static final int WARNS_DAYS = 14;
     /** No wait is longer. */
@@ -42,6 +43,11 @@ class DueList {
         this.jobs = jobs;
         this.sheets = sheets;
         this.clock = clock;
+    }
+
+    @Override
+    public List<Long> due() {
+        return all().stream().map(DueLine::engineId).distinct().toList();
     }
 
     List<DueLine> all() {

@@ -2,6 +2,7 @@ package silentotter.app.outcome;
 
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -18,7 +19,7 @@ import silentotter.core.wording.Worded;
 
 /** How the shop's predictions came out, and what it learnt from that. */
 @RestController
-record OutcomeController(PastJobs past, Choices choices) {
+record OutcomeController(PastJobs past, Families families, Choices choices) {
     /** @param practice whether it was a job to practise on: shown, and it counts for nothing */
     record PastLine(long job, String name, boolean practice, ReviewVerdict verdict, String inWords) implements Worded {}
 
@@ -43,6 +44,12 @@ record OutcomeController(PastJobs past, Choices choices) {
     private static PastLine line(PastJob job) {
         Review review = job.review();
         return new PastLine(job.job(), job.name(), job.practice(), review.verdict(), review.inWords());
+    }
+
+    /** What fails on engines of one make and type. */
+    @GetMapping("/api/families/{name}")
+    Families.FamilyView family(@PathVariable String name) {
+        return families.family(name);
     }
 
     @GetMapping("/api/shop/learning")

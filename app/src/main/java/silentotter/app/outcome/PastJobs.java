@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.engine.Engines;
@@ -55,14 +56,41 @@ class PastJobs {
     }
 
     private PastJob pastJob(PastRow row, Ended ended, Map<Long, Engine> known) {
-        Engine engine = known.computeIfAbsent(
-                row.engineId(), id -> engines.read(engines.byId(id)).value());
+        Engine engine = engine(row.engineId(), known);
         return new PastJob(
                 row.jobId(),
                 row.engineName() + ", " + row.date(),
                 ended.closing().practice().orElse(false),
                 documents.read(row.document(), Prediction.class),
                 Outcome.of(engine, ended.found()));
+    }
+
+    /**
+     * What was found on engines of one family.
+     *
+     * @param hours of the engine then; empty where nobody said
+     */
+    record FoundThen(long job, long engine, String name, Optional<Double> hours, Outcome outcome) {}
+
+    @Transactional(readOnly = true)
+    public List<FoundThen> ofEngines(Set<Long> wanted) {
+        Map<Long, Ended> ended = found.ended();
+        Map<Long, Engine> known = new HashMap<>();
+        return mapper.past().stream()
+                .filter(row -> wanted.contains(row.engineId()) && ended.containsKey(row.jobId()))
+                .map(row -> new FoundThen(
+                        row.jobId(),
+                        row.engineId(),
+                        row.engineName() + ", " + row.date(),
+                        Optional.ofNullable(row.hours()),
+                        Outcome.of(
+                                engine(row.engineId(), known),
+                                ended.get(row.jobId()).found())))
+                .toList();
+    }
+
+    private Engine engine(long id, Map<Long, Engine> known) {
+        return known.computeIfAbsent(id, i -> engines.read(engines.byId(i)).value());
     }
 
     /** What they teach; nothing is taken over by it. */

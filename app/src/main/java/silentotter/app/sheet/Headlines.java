@@ -2,6 +2,7 @@ package silentotter.app.sheet;
 
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -12,7 +13,10 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.job.Jobs;
+import silentotter.core.diagnosis.Diagnosis;
+import silentotter.core.diagnosis.Suspect;
 import silentotter.core.diagnosis.Tone;
+import silentotter.core.fault.Family;
 
 /**
  * The headline of each job in the list. It is derived: the job's row says for which revision it was worked out, and one
@@ -23,7 +27,7 @@ import silentotter.core.diagnosis.Tone;
 class Headlines {
     private static final Logger LOG = LoggerFactory.getLogger(Headlines.class);
 
-    private record Known(int revision, String words, Tone tone) {}
+    private record Known(int revision, String words, Tone tone, Optional<Family> suspect, int open) {}
 
     private final Jobs jobs;
     private final TransactionTemplate transaction;
@@ -42,11 +46,18 @@ class Headlines {
     }
 
     /** Somebody has worked out what a revision of a job says. */
-    void workedOut(long jobId, int revision, String words, Tone tone) {
+    void workedOut(long jobId, int revision, String words, Diagnosis diagnosis) {
         if (written.getOrDefault(jobId, -1) == revision) {
             return;
         }
-        waiting.put(jobId, new Known(revision, words, tone));
+        waiting.put(
+                jobId,
+                new Known(
+                        revision,
+                        words,
+                        diagnosis.tone(),
+                        diagnosis.leading().map(Suspect::family),
+                        diagnosis.open().size()));
         if (flushing.compareAndSet(false, true)) {
             later(() -> {
                 flushing.set(false);
@@ -61,8 +72,8 @@ class Headlines {
             return;
         }
         Map<Long, Known> now = Map.copyOf(waiting);
-        transaction.executeWithoutResult(
-                t -> now.forEach((id, k) -> jobs.keepHeadline(id, k.revision(), k.words(), k.tone())));
+        transaction.executeWithoutResult(t -> now.forEach(
+                (id, k) -> jobs.keepHeadline(id, k.revision(), k.words(), k.tone(), k.suspect(), k.open())));
         now.forEach((id, known) -> {
             written.put(id, known.revision());
             waiting.remove(id, known);

@@ -1,5 +1,6 @@
 package silentotter.app.sheet;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,10 +15,12 @@ import org.springframework.web.bind.annotation.RestController;
 import silentotter.app.change.Undo;
 import silentotter.app.engine.Engines;
 import silentotter.app.engine.ServiceLogs;
+import silentotter.app.job.JobFilter;
 import silentotter.app.job.Jobs;
 import silentotter.app.shop.Choices;
 import silentotter.core.compression.School;
 import silentotter.core.engine.EngineDocument;
+import silentotter.core.fault.Family;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.intake.ServiceDocument;
 import silentotter.core.job.JobDocument;
@@ -47,12 +50,37 @@ record JobController(
 
     record Revision(int revision) {}
 
+    /** @param fault family of what the verdict is about; @param open and outcome whether findings stay open, and what was found is known */
     @GetMapping
     Jobs.Page list(
             @RequestParam(defaultValue = "") String search,
+            @RequestParam(required = false) @Nullable Family fault,
+            @RequestParam(defaultValue = "") String family,
+            @RequestParam(defaultValue = "") String technician,
+            @RequestParam(defaultValue = "") String from,
+            @RequestParam(defaultValue = "") String to,
+            @RequestParam(required = false) @Nullable Boolean open,
+            @RequestParam(required = false) @Nullable Boolean outcome,
+            @RequestParam(defaultValue = "false") boolean due,
             @RequestParam(defaultValue = "100") int limit,
             @RequestParam(defaultValue = "0") int offset) {
-        return list.page(search, Math.max(1, Math.min(limit, 10_000)), Math.max(0, offset));
+        JobFilter filter = new JobFilter(
+                search,
+                Optional.ofNullable(fault),
+                family,
+                technician,
+                from,
+                to,
+                Optional.ofNullable(open),
+                Optional.ofNullable(outcome),
+                Optional.empty());
+        return list.page(filter, due, Math.max(1, Math.min(limit, 10_000)), Math.max(0, offset));
+    }
+
+    /** What there is to filter jobs by. */
+    @GetMapping("/known")
+    Jobs.Known known() {
+        return jobs.known();
     }
 
     @PostMapping

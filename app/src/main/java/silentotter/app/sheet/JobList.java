@@ -3,9 +3,12 @@ package silentotter.app.sheet;
 import java.util.Iterator;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import silentotter.app.http.NotFound;
+import silentotter.app.job.JobFilter;
 import silentotter.app.job.Jobs;
+import silentotter.app.part.DueEngines;
 
 /** The list of jobs, with headlines that are true or say that they are being worked out. */
 @Service
@@ -16,15 +19,20 @@ public class JobList {
     private final Jobs jobs;
     private final Sheets sheets;
     private final Headlines headlines;
+    /** Asked for late: what is due is worked out from sheets. */
+    private final ObjectProvider<DueEngines> dueEngines;
+
     private final AtomicBoolean catchingUp = new AtomicBoolean();
 
-    JobList(Jobs jobs, Sheets sheets, Headlines headlines) {
+    JobList(Jobs jobs, Sheets sheets, Headlines headlines, ObjectProvider<DueEngines> dueEngines) {
         this.jobs = jobs;
         this.sheets = sheets;
         this.headlines = headlines;
+        this.dueEngines = dueEngines;
     }
 
-    Jobs.Page page(String search, int limit, int offset) {
+    /** @param due whether only engines of which something is due */
+    Jobs.Page page(JobFilter filter, boolean due, int limit, int offset) {
         headlines.flush();
         Iterator<Long> old = jobs.withOldHeadline().iterator();
         long until = System.nanoTime() + WAITS_MS * 1_000_000;
@@ -41,7 +49,7 @@ public class JobList {
                 }
             });
         }
-        return jobs.page(search, limit, offset);
+        return jobs.page(due ? filter.of(dueEngines.getObject().due()) : filter, limit, offset);
     }
 
     /** Works out every headline that is not true any more, however long that takes. */

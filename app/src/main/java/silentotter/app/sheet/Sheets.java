@@ -187,7 +187,7 @@ public class Sheets {
                 new Revision(job.id(), job.revision()), key -> Interpreter.interpret(held.record(), held.shop()));
         Diagnosis diagnosis = result.diagnosis();
         String words = new Wording(result.engine(), Units.METRIC).fill(diagnosis.inOneLine());
-        headlines.workedOut(job.id(), job.revision(), words, diagnosis.tone());
+        headlines.workedOut(job.id(), job.revision(), words, diagnosis);
         return result;
     }
 
