@@ -254,7 +254,7 @@ export interface paths {
         get: operations["one"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -382,7 +382,7 @@ export interface paths {
         get?: never;
         put: operations["change"];
         post?: never;
-        delete?: never;
+        delete: operations["deleteJob"];
         options?: never;
         head?: never;
         patch?: never;
@@ -686,6 +686,22 @@ export interface paths {
         get?: never;
         put: operations["changeEngine"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/engine/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1277,6 +1293,22 @@ export interface paths {
         };
         get: operations["costs"];
         put: operations["setCosts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/export.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["everything"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2711,6 +2743,10 @@ export interface components {
             jobs: number;
             name: string;
         };
+        Merge: {
+            /** Format: int64 */
+            into: number;
+        };
         MissedCost: {
             because: string;
             /** @enum {string} */
@@ -3754,6 +3790,7 @@ export interface components {
             setAside?: string;
             trial: components["schemas"]["OilTrialDocument"];
         };
+        StreamingResponseBody: unknown;
         Suspect: {
             areaMm2?: {
                 /** Format: double */
@@ -4530,6 +4567,28 @@ export interface operations {
             };
         };
     };
+    delete: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     compared: {
         parameters: {
             query: {
@@ -4750,6 +4809,28 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SheetView"];
                 };
+            };
+        };
+    };
+    deleteJob: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5238,6 +5319,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EngineChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Merge"];
             };
         };
         responses: {
@@ -6316,6 +6423,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CostsView"];
+                };
+            };
+        };
+    };
+    everything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

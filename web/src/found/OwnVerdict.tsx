@@ -2,6 +2,7 @@ import type { Schemas, Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { type Patch, useExamine } from '../examination/useExamine';
 import { Choice } from '../ui/Choice';
+import { Pick } from '../ui/Pick';
 import { TextField } from '../ui/TextField';
 import { YesNo } from '../ui/YesNo';
 import { capital, labels } from '../words/labels';
@@ -24,21 +25,13 @@ export function OwnVerdict({ sheet }: { sheet: Sheet }) {
       <p className="text-soft">
         Before you open it. It is kept beside this one and counts only once it is given.
       </p>
-      <label className="block">
-        <span className="mb-1 block text-soft">It is</span>
-        <select
-          className="field"
-          value={own.family ?? ''}
-          onChange={(e) => change({ family: (e.target.value || null) as never })}
-        >
-          <option value="">not said</option>
-          {families.map(([f, words]) => (
-            <option key={f} value={f}>
-              {capital(words)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label="It is"
+        none="not said"
+        value={own.family ?? ''}
+        options={families.map(([f, words]) => [f, capital(words)])}
+        onChange={(f) => change({ family: (f || null) as never })}
+      />
       {own.family && (
         <>
           <Choice

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { FileText } from 'lucide-react';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../api/client';
+import { Pick } from '../ui/Pick';
 import { asked } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 import { capital, label } from '../words/labels';
@@ -32,12 +33,13 @@ export function Compared({ life }: { life: Life }) {
   if (visits.length < 2) {
     return <p className="text-soft">With a second visit, the two are held against each other here.</p>;
   }
+  const days = visits.map((v) => [String(v.job), v.date + (v.baseline ? ', baseline' : '')] as const);
   return (
     <section className="space-y-4" aria-label="Two visits">
       <h2 className="text-[1.25rem] font-semibold">Before and after</h2>
       <div className="grid grid-cols-2 gap-3">
-        <Visit label="Before" life={life} value={from!} onChange={setBefore} />
-        <Visit label="After" life={life} value={to!} onChange={setAfter} />
+        <Pick label="Before" value={String(from)} options={days} onChange={(j) => setBefore(Number(j))} />
+        <Pick label="After" value={String(to)} options={days} onChange={(j) => setAfter(Number(j))} />
       </div>
       {from === to && <p className="text-soft">These are the same visit.</p>}
       {error && <p className="refusal">{error.message}</p>}
@@ -55,29 +57,6 @@ export function Compared({ life }: { life: Life }) {
         </>
       )}
     </section>
-  );
-}
-
-interface VisitProps {
-  label: string;
-  life: Life;
-  value: number;
-  onChange: (job: number) => void;
-}
-
-function Visit({ label: words, life, value, onChange }: VisitProps) {
-  return (
-    <label>
-      <span className="mb-1 block text-soft">{words}</span>
-      <select className="field" value={value} onChange={(e) => onChange(Number(e.target.value))}>
-        {life.visits.map((v) => (
-          <option key={v.job} value={v.job}>
-            {v.date}
-            {v.baseline ? ', baseline' : ''}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }
 

@@ -8,6 +8,7 @@ import { useUnits } from '../units/UnitsContext';
 import { capital, label, labels } from '../words/labels';
 import { Compared } from './Compared';
 import { Course } from './Course';
+import { Keeping } from './Keeping';
 
 export type Life = Schemas['LifeView'];
 export type Measure = Schemas['Measured']['measure'];
@@ -88,6 +89,7 @@ function Whole({ life }: { life: Life }) {
         <Forecasts life={life} />
         <Done life={life} />
         <Jobs life={life} />
+        <Keeping key={life.engine.id} life={life} />
       </div>
       <div className="overflow-y-auto border-l border-ink px-5 py-4 narrow:border-t narrow:border-l-0">
         <Compared life={life} />

@@ -1,5 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
+import { useId } from 'react';
 import { answer, api, type Schemas } from '../api/client';
+import { Pick } from '../ui/Pick';
 import { capital, labels } from '../words/labels';
 
 /** What jobs are filtered by; what is left out asks for nothing. */
@@ -32,18 +34,21 @@ export function Filters({ filter, onChange }: Props) {
   return (
     <div className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-x-4 gap-y-2" data-filters>
       <Pick
+        none="any"
         label="Verdict is about"
         value={filter.fault ?? ''}
         options={labels('Family').map(([f, words]) => [f, capital(words)])}
         onChange={(fault) => set({ fault: (fault || undefined) as Filter['fault'] })}
       />
       <Pick
+        none="any"
         label="Engines of"
         value={filter.family ?? ''}
         options={(data?.families ?? []).map((f) => [f, f])}
         onChange={(family) => set({ family })}
       />
       <Pick
+        none="any"
         label="By"
         value={filter.technician ?? ''}
         options={(data?.technicians ?? []).map((t) => [t, t])}
@@ -52,6 +57,7 @@ export function Filters({ filter, onChange }: Props) {
       <Day label="From" value={filter.from} onChange={(from) => set({ from })} />
       <Day label="To" value={filter.to} onChange={(to) => set({ to })} />
       <Pick
+        none="any"
         label="Findings"
         value={yesNo(filter.open)}
         options={[
@@ -61,6 +67,7 @@ export function Filters({ filter, onChange }: Props) {
         onChange={(open) => onChange({ ...filter, open: asked(open) })}
       />
       <Pick
+        none="any"
         label="What was found"
         value={yesNo(filter.outcome)}
         options={[
@@ -70,6 +77,7 @@ export function Filters({ filter, onChange }: Props) {
         onChange={(outcome) => onChange({ ...filter, outcome: asked(outcome) })}
       />
       <Pick
+        none="any"
         label="Due"
         value={filter.due ? 'true' : ''}
         options={[['true', 'something is due']]}
@@ -79,34 +87,20 @@ export function Filters({ filter, onChange }: Props) {
   );
 }
 
-interface PickProps {
-  label: string;
-  value: string;
-  options: (readonly [string, string])[];
-  onChange: (value: string) => void;
-}
-
-function Pick({ label, value, options, onChange }: PickProps) {
-  return (
-    <label>
-      <span className="block text-soft">{label}</span>
-      <select className="field" value={value} onChange={(e) => onChange(e.target.value)}>
-        <option value="">any</option>
-        {options.map(([v, words]) => (
-          <option key={v} value={v}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
-
 function Day({ label, value, onChange }: { label: string; value?: string; onChange: (day: string) => void }) {
+  const id = useId();
   return (
-    <label>
-      <span className="block text-soft">{label}</span>
-      <input type="date" className="field" value={value ?? ''} onChange={(e) => onChange(e.target.value)} />
-    </label>
+    <div>
+      <label htmlFor={id} className="mb-1 block text-soft">
+        {label}
+      </label>
+      <input
+        id={id}
+        type="date"
+        className="field"
+        value={value ?? ''}
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </div>
   );
 }

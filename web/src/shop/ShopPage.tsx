@@ -1,3 +1,4 @@
+import { Download } from 'lucide-react';
 import { Link } from 'react-router';
 import { Refusal } from '../api/client';
 import { Costs } from './Costs';
@@ -23,6 +24,14 @@ export function ShopPage() {
         <Signs />
         <h2 className="border-b border-hair pb-1 text-[1.125rem] font-semibold">What its work costs</h2>
         <Costs />
+        <h2 className="border-b border-hair pb-1 text-[1.125rem] font-semibold">Everything, to take away</h2>
+        <p className="max-w-[70ch]">
+          One file with every engine as a case file (JSON), all readings as comma-separated values, and a copy
+          of the database (SQLite).
+        </p>
+        <a className="button" href="/api/shop/export.zip" download>
+          <Download aria-hidden size={18} /> All records
+        </a>
       </main>
     </div>
   );

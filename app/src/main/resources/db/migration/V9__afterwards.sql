@@ -55,3 +55,6 @@ alter table job add column open_findings integer not null default 0;
 alter table engine add column family text not null default '';
 -- Headlines are worked out anew, with what stands beside them now.
 update job set headline_of = null;
+
+-- An engine that was entered twice: its jobs and all it has went to the other one.
+alter table engine add column merged_into integer references engine (id);

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import silentotter.app.http.NotFound;
 import silentotter.app.job.Jobs;
 import silentotter.app.part.CsvPart;
@@ -27,9 +28,11 @@ class CaseFileController {
     private final CaseFiles caseFiles;
     private final Map<String, CsvPart> parts;
     private final Jobs jobs;
+    private final Export export;
     private final Progress underWay;
 
-    CaseFileController(CaseFiles caseFiles, List<CsvPart> parts, Jobs jobs, Progress underWay) {
+    CaseFileController(CaseFiles caseFiles, Export export, List<CsvPart> parts, Jobs jobs, Progress underWay) {
+        this.export = export;
         this.caseFiles = caseFiles;
         this.parts = parts.stream().collect(Collectors.toMap(CsvPart::name, Function.identity()));
         this.jobs = jobs;
@@ -43,6 +46,15 @@ class CaseFileController {
     ResponseEntity<String> export(@PathVariable long id) {
         CaseFile file = caseFiles.export(id);
         return attachment(file.fileName(), MediaType.APPLICATION_JSON, caseFiles.written(file));
+    }
+
+    /** Everything of this shop: case files, comma-separated values and a copy of the database. */
+    @GetMapping(path = "/api/shop/export.zip", produces = "application/zip")
+    ResponseEntity<StreamingResponseBody> everything() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"silent-otter-export.zip\"")
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .body(export::write);
     }
 
     /** @param progress a key of the sender's, under which it can look how far this is and give it up */

@@ -58,6 +58,11 @@ public class Journal {
         events.publishEvent(new JobsTouched());
     }
 
+    /** Something was deleted for good: lists are behind. */
+    public void gone() {
+        events.publishEvent(new JobsTouched());
+    }
+
     /** The trail of what was put right, oldest first. */
     @Transactional(readOnly = true)
     public List<Correction> corrections(long jobId) {

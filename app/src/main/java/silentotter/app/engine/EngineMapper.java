@@ -11,8 +11,18 @@ interface EngineMapper {
     @Select("select id, name, cylinders, revision, document from engine where id = #{id}")
     Optional<EngineRow> byId(long id);
 
-    @Select("select id, name, cylinders, revision, document from engine order by name, id")
+    @Select("select id, name, cylinders, revision, document from engine where merged_into is null order by name, id")
     List<EngineRow> all();
+
+    /** Tables whose rows belong to an engine, whatever they hold. */
+    @Select("""
+            select m.name from sqlite_master m join pragma_table_info(m.name) c on c.name = 'engine_id'
+            where m.type = 'table' order by m.name""")
+    List<String> tablesOfEngines();
+
+    /** @param table one of those above */
+    @Select("select id from ${table} where engine_id = #{engineId} order by id")
+    List<Long> rowsOfEngine(String table, long engineId);
 
     @Select(
             value =

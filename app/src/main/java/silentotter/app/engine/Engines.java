@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.FieldMerge;
 import silentotter.app.change.Journal;
+import silentotter.app.change.Step;
 import silentotter.app.change.WholeRow;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
@@ -92,6 +93,33 @@ public class Engines implements WholeRow {
                             + " was changed in another window meanwhile. What you typed is still here; look at the other change first.");
         }
         journal.touchedJobsOfEngine(id);
+    }
+
+    /**
+     * An engine was entered twice: all that is of the engine of a job goes to another one. A step of that job; undo brings
+     * everything back.
+     *
+     * @throws InvalidInput unless both have the same cylinders
+     */
+    @Transactional
+    public void merge(long jobId, long id, long into) {
+        StoredEngine one = byId(id);
+        StoredEngine other = byId(into);
+        if (id == into) {
+            throw InvalidInput.at("into", "is this engine itself");
+        }
+        if (!one.engine().banks().equals(other.engine().banks())) {
+            throw InvalidInput.at(
+                    "into", "has other cylinders: " + other.engine().name() + " cannot be the same engine");
+        }
+        Step step = journal.step(jobId);
+        for (String table : mapper.tablesOfEngines()) {
+            mapper.rowsOfEngine(table, id).forEach(row -> step.set(table, row, "engine_id", id, into));
+        }
+        step.set("engine", id, "merged_into", null, into)
+                .done("merging of " + one.engine().name() + " into "
+                        + other.engine().name());
+        journal.touchedJobsOfEngine(into);
     }
 
     private void refuseToLose(long id, int count) {

@@ -74,6 +74,12 @@ interface JobMapper {
             order by j.date desc, j.id desc""")
     List<JobLine> linesOfEngine(long engineId);
 
+    @Select("""
+            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
+                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
+            from job j join engine e on e.id = j.engine_id order by j.date, j.id""")
+    List<JobLine> allLines();
+
     @Select("select count(*) from job j join engine e on e.id = j.engine_id " + MATCHES)
     int count(Asked f, String like);
 

@@ -79,6 +79,12 @@ public class Jobs {
         return mapper.ofEngine(engineId);
     }
 
+    /** The lines of all jobs, oldest first. */
+    @Transactional(readOnly = true)
+    public List<JobLine> lines() {
+        return mapper.allLines();
+    }
+
     /** The lines of an engine's jobs, newest first. */
     @Transactional(readOnly = true)
     public List<JobLine> linesOfEngine(long engineId) {

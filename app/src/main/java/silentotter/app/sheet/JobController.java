@@ -44,6 +44,9 @@ record JobController(
 
     record EngineChange(int revision, EngineDocument engine) {}
 
+    /** @param into number of the engine that it is */
+    record Merge(long into) {}
+
     record ChangeReference(long changeId) {}
 
     record LeadingSchool(School school) {}
@@ -112,6 +115,13 @@ record JobController(
     @PutMapping("/{id}/engine")
     SheetView changeEngine(@PathVariable long id, @RequestBody EngineChange body) {
         engines.change(id, jobs.byId(id).engineId(), body.revision(), body.engine());
+        return sheets.sheet(id);
+    }
+
+    /** Its engine was entered twice: everything of it goes to the other one, and comes back with undo. */
+    @PostMapping("/{id}/engine/merge")
+    SheetView merge(@PathVariable long id, @RequestBody Merge body) {
+        engines.merge(id, jobs.byId(id).engineId(), body.into());
         return sheets.sheet(id);
     }
 

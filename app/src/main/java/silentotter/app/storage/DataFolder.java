@@ -24,7 +24,7 @@ public record DataFolder(Path folder) {
 
     private static final String TABLES = "('engine', 'job', 'compression_reading', 'change')";
 
-    static final String DATABASE = "silent-otter.db";
+    public static final String DATABASE = "silent-otter.db";
     private static final String LOCK = "silent-otter.lock";
 
     private static int newest() {
@@ -145,5 +145,23 @@ public record DataFolder(Path folder) {
 
     static Connection open(Path file) throws SQLException {
         return DriverManager.getConnection("jdbc:sqlite:" + file.toAbsolutePath() + "?busy_timeout=10000");
+    }
+
+    /**
+     * SQLite's own copy, one consistent moment, also while the application runs.
+     *
+     * @param to is not there yet
+     */
+    public static void copy(Path database, Path to) throws IOException {
+        try (Connection connection = open(database);
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate("vacuum into '" + quoted(to) + "'");
+        } catch (SQLException e) {
+            throw new IOException("The database could not be copied: " + e.getMessage(), e);
+        }
+    }
+
+    static String quoted(Path path) {
+        return path.toAbsolutePath().toString().replace("'", "''");
     }
 }

@@ -45,10 +45,7 @@ public final class Maintenance {
         }
         Path part = target.resolveSibling(target.getFileName() + ".part");
         Files.deleteIfExists(part);
-        try (Connection connection = DataFolder.open(folder.database());
-                Statement statement = connection.createStatement()) {
-            statement.executeUpdate("vacuum into '" + quoted(part) + "'");
-        }
+        DataFolder.copy(folder.database(), part);
         Optional<String> fault = DataFolder.fault(part);
         if (fault.isPresent()) {
             throw new IOException("The backup came out damaged (" + fault.get() + "); it was left at " + part);
@@ -93,7 +90,7 @@ public final class Maintenance {
         try (Connection connection = DataFolder.open(folder.database());
                 Statement statement = connection.createStatement()) {
             // SQLite's own copy, in one exclusive transaction over all pages.
-            statement.executeUpdate("restore from '" + quoted(source) + "'");
+            statement.executeUpdate("restore from '" + DataFolder.quoted(source) + "'");
         }
         DataFolder.fault(folder.database()).ifPresent(fault -> {
             throw new IllegalStateException("What was restored is not sound: " + fault);
@@ -115,9 +112,5 @@ public final class Maintenance {
             }
         }
         return kept;
-    }
-
-    private static String quoted(Path path) {
-        return path.toAbsolutePath().toString().replace("'", "''");
     }
 }

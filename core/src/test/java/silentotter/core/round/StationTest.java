@@ -24,7 +24,8 @@ class StationTest {
                         Station.OIL,
                         Station.LEDGER,
                         Station.PLAN,
-                        Station.VERDICT);
+                        Station.VERDICT,
+                        Station.FOUND);
         assertThat(Station.of(Bench.inline(2).twoStroke().record()))
                 .contains(Station.CRANKCASE)
                 .doesNotContain(Station.BLOWBY, Station.OIL);
