@@ -61,6 +61,7 @@ final class Benchmarks {
             list(app);
             oilInFull(app);
         }
+        AfterwardsBenchmarks.run(Browser.shared());
         bundle();
         LoadBenchmarks.run();
     }

@@ -9,12 +9,16 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The Marrow Sound demo: every main view opens clean, and takes the pictures of docs/screenshots when asked to. */
 class DemoIT extends DemoWindowsTest {
+    /** Views of which others like them have a picture: there is room for one of each kind. */
+    private static final Set<String> SEEN_ELSEWHERE = Set.of("smoke", "shop", "new-job");
+
     private static final boolean PICTURES = Boolean.getBoolean("otter.screenshots");
 
     @ParameterizedTest
@@ -37,6 +41,9 @@ class DemoIT extends DemoWindowsTest {
                 "plan          | /jobs/8/plan    | Usual round,                       |           ",
                 "report        | /jobs/1/report  | leaks past its piston rings        |           ",
                 "shop          | /shop           | An hour that the machine stands    |           ",
+                "found         | /jobs/18/found  | It was so: rings stuck             |           ",
+                "record        | /record         | What the shop learns from it       |           ",
+                "engine        | /engines/12     | If it goes on wearing as it has    |           ",
                 "calculator    | /calculator     | left for sealing                   |           "
             })
     void everyMainViewOpensClean(String name, String path, String text, String tab) {
@@ -52,7 +59,7 @@ class DemoIT extends DemoWindowsTest {
                                         "document.fonts.ready.then(() => document.fonts.check('16px \"Barlow Semi Condensed\"') && [...document.fonts].some(f => f.status === 'loaded'))"))
                 .isTrue();
         assertThat(browser.complaints).isEmpty();
-        if (PICTURES) {
+        if (PICTURES && !SEEN_ELSEWHERE.contains(name)) {
             page.waitForTimeout(300);
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots", name + ".png")));
         }
