@@ -1701,6 +1701,7 @@ export interface components {
             closedAt?: string;
             own?: components["schemas"]["OwnVerdict"];
             practice?: boolean;
+            trial?: components["schemas"]["TrialPlan"];
         };
         ComparisonView: {
             /** Format: int64 */
@@ -2691,6 +2692,7 @@ export interface components {
             engine: components["schemas"]["StoredEngine"];
             forecasts: components["schemas"]["ForecastView"][];
             jobs: components["schemas"]["JobLine"][];
+            trials: components["schemas"]["TrialView"][];
             visits: components["schemas"]["VisitView"][];
         };
         LimitDocument: {
@@ -3596,6 +3598,7 @@ export interface components {
             /** @enum {string} */
             leadingSchool: "LOWEST_75" | "WITHIN_10" | "WITHIN_ONE_BAR" | "MAKER_SPREAD" | "MAKER_MINIMUM" | "ABSOLUTE_FLOOR";
             leadingSchoolWords: string;
+            learnt: boolean;
             moved: components["schemas"]["Movement"][];
             notComputed: string[];
             redo?: components["schemas"]["ChangeView"];
@@ -3907,6 +3910,19 @@ export interface components {
             revision: number;
             tool?: components["schemas"]["CrankcaseTool"];
         };
+        TrialPlan: {
+            /** Format: double */
+            better?: number;
+            /** Format: int32 */
+            cylinder?: number;
+            /** @enum {string} */
+            measure?: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE";
+            stopIf?: string;
+            untilDate?: string;
+            /** Format: double */
+            untilHours?: number;
+            what?: string;
+        };
         TrialResult: {
             aborted: boolean;
             after?: {
@@ -3946,6 +3962,15 @@ export interface components {
                 low: number;
             };
             says: string;
+        };
+        TrialView: {
+            inWords: string;
+            /** Format: int64 */
+            job: number;
+            over: boolean;
+            /** @enum {string} */
+            verdict: "REACHED" | "NOT_REACHED" | "CANNOT_BE_TOLD" | "RUNNING";
+            what: string;
         };
         Unforeseen: {
             because: string;

@@ -13,12 +13,14 @@ import { type At, OpenedSection } from './OpenedSection';
 import { OutcomePanel } from './OutcomePanel';
 import { PartPanel } from './PartPanel';
 import { partsOf } from './parts';
+import { TrialPanel } from './TrialPanel';
 
 const TABS = [
   ['part', 'Part by part'],
   ['engine', 'Whole engine'],
   ['opened', 'Opened, limits'],
   ['work', 'Work and cost'],
+  ['trial', 'A trial'],
 ] as const;
 
 /** What was found when the engine was opened or mended, on the section taken apart. */
@@ -78,6 +80,9 @@ export function FoundStation({ sheet }: ScreenProps) {
           </BenchTab>
           <BenchTab value="opened">
             <OpenedPanel sheet={sheet} examine={examine} />
+          </BenchTab>
+          <BenchTab value="trial">
+            <TrialPanel sheet={sheet} />
           </BenchTab>
           <BenchTab value="work">
             <WorkPanel sheet={sheet} examine={examine} money={letterhead?.money ?? undefined} />

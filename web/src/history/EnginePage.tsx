@@ -86,6 +86,7 @@ function Whole({ life }: { life: Life }) {
         ) : (
           <p>Nothing was measured on it yet that can be drawn over time.</p>
         )}
+        <Trials life={life} />
         <Forecasts life={life} />
         <Done life={life} />
         <Jobs life={life} />
@@ -95,6 +96,24 @@ function Whole({ life }: { life: Life }) {
         <Compared life={life} />
       </div>
     </div>
+  );
+}
+
+function Trials({ life }: { life: Life }) {
+  return life.trials.length === 0 ? null : (
+    <section>
+      <h2 className="heading">What was tried</h2>
+      <ul>
+        {life.trials.map((t) => (
+          <li key={t.job} className="border-b border-hair py-1.5" data-trial={t.verdict}>
+            <span className="text-[1.0625rem] font-medium">
+              {t.what}: {label('TrialVerdict', t.verdict)}
+            </span>
+            <span className="block text-soft">{t.inWords}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

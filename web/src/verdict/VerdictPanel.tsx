@@ -53,6 +53,15 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
         >
           Ledger: everything for and against
         </Link>
+        {sheet.learnt && (
+          <p className="text-soft">
+            Stands on what this shop has learnt;{' '}
+            <Link className="underline underline-offset-4" to="/record">
+              what that moves, and without it
+            </Link>
+            .
+          </p>
+        )}
         <Own sheet={sheet} current={current} />
         <Texts title="Stays open" texts={sheet.diagnosis.open} />
         <LeadingSchool sheet={sheet} />

@@ -85,6 +85,14 @@ class HistoryApiTest {
     }
 
     @Test
+    void aTrialThatWasMeasuredAnotherWayCannotBeTold() {
+        JsonNode trial = life("Tarn 18 petrol, No. 6 taxi").at("/trials/0");
+        assertThat(trial.at("/verdict").asString()).isIn("CANNOT_BE_TOLD", "NOT_REACHED");
+        assertThat(trial.at("/inWords").asString()).startsWith("Said before: compression better by 5 %. It moved by");
+        assertThat(trial.at("/over").asBoolean()).isTrue();
+    }
+
+    @Test
     void aNewReadingIsOnThePageAtOnce() {
         JsonNode before = life("Cormorant 30 petrol, No. 7 taxi");
         long job = before.at("/visits/3/job").asLong();

@@ -221,6 +221,7 @@ class OutcomeApiTest {
             double after = exhaustValve(own, next);
             assertThat(after).isGreaterThan(before + .005);
 
+            assertThat(own.sheet(next).at("/learnt").asBoolean()).isTrue();
             own.put("/api/shop/learning/use", "{\"use\": \"LEFT_OUT\"}");
             assertThat(exhaustValve(own, next)).isCloseTo(before, within(1e-12));
             own.put("/api/shop/learning/use", "{\"use\": \"USED\"}");

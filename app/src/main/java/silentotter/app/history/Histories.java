@@ -2,9 +2,14 @@ package silentotter.app.history;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import silentotter.app.engine.Engines;
 import silentotter.app.engine.Engines.StoredEngine;
@@ -15,13 +20,16 @@ import silentotter.app.job.Jobs;
 import silentotter.app.sheet.AskedUnits;
 import silentotter.app.sheet.Sheets;
 import silentotter.app.shop.Choices;
+import silentotter.core.closing.TrialPlan;
 import silentotter.core.comparison.Change;
 import silentotter.core.comparison.Changes;
 import silentotter.core.comparison.Comparison;
 import silentotter.core.comparison.Forecast;
+import silentotter.core.comparison.TrialJudged;
 import silentotter.core.comparison.Visit;
 import silentotter.core.compression.School;
 import silentotter.core.engine.Engine;
+import silentotter.core.examination.Examination;
 import silentotter.core.fault.Learnt;
 import silentotter.core.finding.Shop;
 import silentotter.core.job.JobRecord;
@@ -38,10 +46,19 @@ public class Histories {
     private final ServiceLogs serviceLogs;
     private final Choices choices;
     private final AskedUnits asked;
+    private final Clock clock;
     private final Cache<Revision, Seen> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Histories(Engines engines, Jobs jobs, Sheets sheets, ServiceLogs serviceLogs, Choices choices, AskedUnits asked) {
+    Histories(
+            Engines engines,
+            Jobs jobs,
+            Sheets sheets,
+            ServiceLogs serviceLogs,
+            Choices choices,
+            AskedUnits asked,
+            Clock clock) {
+        this.clock = clock;
         this.engines = engines;
         this.jobs = jobs;
         this.sheets = sheets;
@@ -53,7 +70,7 @@ public class Histories {
     private record Revision(long jobId, int revision) {}
 
     /** What a job adds to the life of its engine. */
-    private record Seen(Visit visit, List<Change> changes) {}
+    private record Seen(Visit visit, List<Change> changes, Optional<TrialPlan> trial) {}
 
     /** Everything of an engine, in the order of days. */
     private record Whole(StoredEngine stored, Engine engine, List<Seen> seen, List<Change> changes, Shop shop) {
@@ -78,7 +95,25 @@ public class Histories {
                                 whole.shop().choice(School.class, School.LOWEST_75))
                         .stream()
                         .map(f -> ForecastView.of(f, wording))
-                        .toList());
+                        .toList(),
+                trials(whole).stream().map(t -> TrialView.of(t, wording)).toList());
+    }
+
+    private List<TrialJudged> trials(Whole whole) {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+        List<Seen> seen = whole.seen();
+        return IntStream.range(0, seen.size())
+                .boxed()
+                .flatMap(i -> seen.get(i).trial().stream()
+                        .map(t -> TrialJudged.of(
+                                t,
+                                seen.get(i).visit(),
+                                seen.subList(i + 1, seen.size()).stream()
+                                        .map(Seen::visit)
+                                        .toList(),
+                                whole.changes(),
+                                today)))
+                .toList();
     }
 
     /** Two visits with what they say together. */
@@ -123,6 +158,12 @@ public class Histories {
 
     private Seen seen(long jobId, Learnt learnt) {
         JobRecord record = sheets.record(jobId);
-        return new Seen(Visit.of(jobId, record, learnt), Changes.of(record));
+        return new Seen(
+                Visit.of(jobId, record, learnt),
+                Changes.of(record),
+                record.last(Examination.class, Examination.EMPTY)
+                        .closing()
+                        .trial()
+                        .filter(TrialPlan::complete));
     }
 }

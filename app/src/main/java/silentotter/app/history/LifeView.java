@@ -14,6 +14,7 @@ import silentotter.core.comparison.Visit;
  *
  * @param jobs newest first
  * @param visits what was measured on each, oldest first
+ * @param trials with what was said before them, oldest first
  * @param changes what was done to it, oldest first
  */
 record LifeView(
@@ -21,7 +22,8 @@ record LifeView(
         List<JobLine> jobs,
         List<VisitView> visits,
         List<Change> changes,
-        List<ForecastView> forecasts) {
+        List<ForecastView> forecasts,
+        List<TrialView> trials) {
 
     /** @param hours and distanceKm on the meter; empty where it belongs to another engine */
     record VisitView(

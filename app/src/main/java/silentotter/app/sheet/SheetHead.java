@@ -23,6 +23,7 @@ import silentotter.core.wording.Worded;
  *
  * @param round what each station asks of the engine and of the clock
  * @param moved what the last change did to the suspects, where the answer before it is still known
+ * @param learnt whether the verdict stands on what the shop's own outcomes have moved
  * @param notComputed what could not be worked out, each in a sentence
  */
 record SheetHead(
@@ -36,6 +37,7 @@ record SheetHead(
         Diagnosis diagnosis,
         List<Movement> moved,
         School leadingSchool,
+        boolean learnt,
         List<String> notComputed,
         @Nullable ChangeView undo,
         @Nullable ChangeView redo)

@@ -221,6 +221,7 @@ public class Sheets {
                 said.diagnosis(),
                 moved(held.stored(), said),
                 held.shop().choice(School.class, School.LOWEST_75),
+                held.shop().learnt().anything(),
                 notComputed,
                 beside.undo(),
                 beside.redo());

@@ -49,6 +49,9 @@ public final class ExaminationReader {
             if (MOMENTS.contains(place) && !(value instanceof Map) || MOMENTS.contains(within)) {
                 problems.moment(path + name, value instanceof String s ? s : "");
             }
+            if (place.equals("closing.trial.untilDate")) {
+                problems.day(path + name, value instanceof String s ? s : "");
+            }
             one(value, path + name, place);
         });
     }

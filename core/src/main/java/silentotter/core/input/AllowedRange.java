@@ -130,6 +130,9 @@ public enum AllowedRange {
     RUN_OUT_LIMIT("found.limits.runOutMm", "mm", 0.001, 5, "a maker's figure"),
     WORK_COST("found.work.cost", "", 0, 100_000_000, "the shop's money"),
     WORK_HOURS("found.work.hours", "h", 0, 10_000, ""),
+    TRIAL_CYLINDER("closing.trial.cylinder", "", 1, 16, ""),
+    TRIAL_BETTER("closing.trial.better", "", 1, 90, "per cent of what it is now; leak-down in points"),
+    TRIAL_UNTIL("closing.trial.untilHours", "h", 0, 300_000, ""),
     OWN_CYLINDER("closing.own.cylinder", "", 1, 16, ""),
     OWN_CERTAINTY("closing.own.certaintyPercent", "%", 1, 99, "nobody is wholly sure of a shut engine"),
     SERVICE_LITRES("service.litres", "L", 0, 2000, "");

@@ -88,9 +88,9 @@ public final class FoundSheet {
         List<String> all = new ArrayList<>();
         say(all, "crown", c.crown());
         say(all, "bore", c.bore());
-        size(all, "worn", c.wearMm());
-        size(all, "taper", c.taperMm());
-        size(all, "out of round", c.ovalityMm());
+        size(all, "worn", c.wearMm(), found.limits().wearMm());
+        size(all, "taper", c.taperMm(), found.limits().taperMm());
+        size(all, "out of round", c.ovalityMm(), found.limits().ovalityMm());
         say(all, "skirt", c.skirt());
         say(all, "rings", c.rings());
         if (!c.gapsMm().isEmpty()) {
@@ -122,9 +122,9 @@ public final class FoundSheet {
         EngineFound e = found.engine();
         List<String> all = new ArrayList<>();
         say(all, "head under pressure", e.head());
-        size(all, "deck off flat", e.deckMm());
-        size(all, "head off flat", e.headMm());
-        size(all, "crank run-out", e.runOutMm());
+        size(all, "deck off flat", e.deckMm(), found.limits().flatnessMm());
+        size(all, "head off flat", e.headMm(), found.limits().flatnessMm());
+        size(all, "crank run-out", e.runOutMm(), found.limits().runOutMm());
         say(all, "oil pump", e.oilPump());
         say(all, "bearings", e.bearings());
         say(all, "crankcase ventilation", e.ventilation());
@@ -166,8 +166,10 @@ public final class FoundSheet {
         seen.ifPresent(s -> to.add(name + " " + s.words()));
     }
 
-    private void size(List<String> to, String name, Optional<Double> millimetres) {
-        millimetres.ifPresent(v -> to.add(name + " " + mm(v)));
+    private static void size(List<String> to, String name, Optional<Double> millimetres, Optional<Double> limit) {
+        millimetres.ifPresent(v -> to.add(name + " " + mm(v)
+                + limit.map(l -> v > l ? ", beyond its limit of " + mm(l) : ", within " + mm(l))
+                        .orElse("")));
     }
 
     private static String mm(double value) {

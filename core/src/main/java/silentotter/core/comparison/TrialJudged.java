@@ -1,0 +1,105 @@
+package silentotter.core.comparison;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import silentotter.core.closing.TrialPlan;
+import silentotter.core.engine.CylinderNumber;
+import silentotter.core.wording.Labelled;
+import silentotter.core.wording.Say;
+import silentotter.core.wording.Worded;
+
+/**
+ * A trial held against what was said before it.
+ *
+ * @param job on which it began
+ * @param after the visit by which it is judged; empty while there is none
+ * @param over whether its day or its hours have come
+ */
+public record TrialJudged(
+        long job, Optional<Long> after, String what, TrialVerdict verdict, boolean over, String inWords)
+        implements Worded {
+
+    /** How a trial came out. */
+    public enum TrialVerdict implements Labelled {
+        REACHED,
+        NOT_REACHED,
+        CANNOT_BE_TOLD,
+        RUNNING
+    }
+
+    /**
+     * @param began the visit that it began with
+     * @param later the visits after it, oldest first
+     * @param changes everything that was done to the engine
+     */
+    public static TrialJudged of(
+            TrialPlan plan, Visit began, List<Visit> later, List<Change> changes, LocalDate today) {
+        Measure measure = Measure.valueOf(plan.measure().orElseThrow().name());
+        Optional<Visit> last =
+                later.stream().filter(v -> !v.of(measure).isEmpty()).reduce((a, b) -> b);
+        boolean over =
+                plan.untilDate().filter(d -> !LocalDate.parse(d).isAfter(today)).isPresent()
+                        || last.flatMap(Visit::hours)
+                                .flatMap(h -> plan.untilHours().filter(until -> h >= until))
+                                .isPresent();
+        String asked = "Said before: " + measure.words()
+                + plan.cylinder()
+                        .map(c -> " of cylinder " + Say.cylinder(CylinderNumber.of(c)))
+                        .orElse("")
+                + " better by " + amount(measure, plan.better().orElseThrow()) + ".";
+        if (last.isEmpty()) {
+            return new TrialJudged(
+                    began.job(),
+                    Optional.empty(),
+                    plan.what().orElseThrow(),
+                    TrialVerdict.RUNNING,
+                    over,
+                    asked + (over ? " It is over, and nobody has measured it again." : " Not measured again yet."));
+        }
+        Comparison comparison = Comparison.of(began, last.get(), Changes.between(began, last.get(), changes));
+        Optional<Claim> claim = comparison.claims().stream()
+                .filter(c -> c.measure() == measure
+                        && c.cylinder().map(CylinderNumber::value).equals(plan.cylinder()))
+                .findFirst();
+        return claim.map(c -> judged(plan, began, last.get(), c, comparison, over, asked))
+                .orElseGet(() -> new TrialJudged(
+                        began.job(),
+                        last.map(Visit::job),
+                        plan.what().orElseThrow(),
+                        TrialVerdict.CANNOT_BE_TOLD,
+                        over,
+                        asked + " The two visits do not compare in that."));
+    }
+
+    private static TrialJudged judged(
+            TrialPlan plan, Visit began, Visit last, Claim c, Comparison comparison, boolean over, String asked) {
+        double wanted = plan.better().orElseThrow();
+        double sign = c.measure().moreIsWorse() ? -1 : 1;
+        double scale = c.measure().asShare() ? 100 : 1;
+        double moved = sign * c.change() * scale;
+        double least = scale * Math.min(sign * c.low(), sign * c.high());
+        double most = scale * Math.max(sign * c.low(), sign * c.high());
+        TrialVerdict verdict = c.claimed() && moved >= wanted
+                ? TrialVerdict.REACHED
+                : most < wanted ? TrialVerdict.NOT_REACHED : TrialVerdict.CANNOT_BE_TOLD;
+        String range = " It moved by " + signed(c.measure(), moved) + " (" + signed(c.measure(), least) + " to "
+                + signed(c.measure(), most) + "), " + last.date() + ".";
+        return new TrialJudged(
+                began.job(),
+                Optional.of(last.job()),
+                plan.what().orElseThrow(),
+                verdict,
+                over,
+                asked + range + (verdict == TrialVerdict.REACHED ? " " + comparison.credit() : ""));
+    }
+
+    private static String amount(Measure m, double value) {
+        return Say.number(Math.rint(value)) + (m.asShare() ? " %" : " points");
+    }
+
+    private static String signed(Measure m, double value) {
+        long whole = Math.round(value);
+        return (whole < 0 ? "−" : whole > 0 ? "+" : "") + Math.abs(whole) + (m.asShare() ? " %" : " points");
+    }
+}
