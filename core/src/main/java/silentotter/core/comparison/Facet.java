@@ -1,6 +1,7 @@
 package silentotter.core.comparison;
 
 import silentotter.core.wording.Labelled;
+import silentotter.core.wording.Say;
 
 /**
  * What has to be alike for two visits to compare, and what it costs where it is not: how far it may move all cylinders
@@ -30,5 +31,12 @@ public enum Facet implements Labelled {
     /** Infinite where what differs in it does not compare at all. */
     double sigma() {
         return sigma;
+    }
+
+    /** The same for a reader: per cent, or points of leak-down. */
+    public String inWords() {
+        return Double.isInfinite(sigma)
+                ? "does not compare"
+                : sigma < 1 ? Say.percent(sigma) : Say.number(sigma) + " points";
     }
 }

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import silentotter.core.comparison.Facet;
 import silentotter.core.compression.Bench;
 import silentotter.core.decision.Costs;
 import silentotter.core.decision.Course;
@@ -24,6 +25,7 @@ import silentotter.core.fault.Complaint;
 import silentotter.core.fault.EngineKind;
 import silentotter.core.fault.Fault;
 import silentotter.core.finding.Finding;
+import silentotter.core.found.FoundRules;
 import silentotter.core.planning.SetUp;
 import silentotter.core.planning.TestTable;
 import silentotter.core.wording.Units;
@@ -164,6 +166,26 @@ class RulesOnPaperTest {
         for (Cause c : Cause.values()) {
             lines.add("| " + c.fault().words() + " | " + where(c) + " | "
                     + Math.round(Missed.of(c).loss()) + " | " + Missed.of(c).because() + " |");
+        }
+        lines.addAll(List.of(
+                "",
+                "## What an opened engine shows",
+                "",
+                "The first line that holds counts. A fault is ruled out only by what would have shown it.",
+                "",
+                "| fault | | found |",
+                "|---|---|---|"));
+        FoundRules.lines()
+                .forEach(l -> lines.add("| " + l.fault().words() + " | " + (l.shows() ? "shown by" : "ruled out by")
+                        + " | " + l.found() + " |"));
+        lines.addAll(List.of(
+                "",
+                "## What has to be alike before two visits compare",
+                "",
+                "| what | what it may move all cylinders by where it differs |",
+                "|---|---|"));
+        for (Facet f : Facet.values()) {
+            lines.add("| " + f.words() + " | " + f.inWords() + " |");
         }
         return String.join("\n", lines) + "\n";
     }
