@@ -157,8 +157,16 @@ class FoundAgainTest {
             assertThat(own.get("/api/jobs/" + job + "/sheet").statusCode()).isEqualTo(404);
             assertThat(json(own.get("/api/jobs")).at("/total").asInt()).isZero();
             assertThat(json(own.get("/api/shop/record")).at("/jobs").size()).isZero();
-            // The shop goes on.
+            // The shop goes on; and what was merged into an engine goes with it.
             long next = own.newJob();
+            long twice = own.newJob();
+            long into = own.sheet(next).at("/engine/id").asLong();
+            own.post("/api/jobs/" + twice + "/engine/merge", "{\"into\": " + into + "}");
+            assertThat(own.send("DELETE", "/api/engines/" + into + "?name=" + name, null, null)
+                            .statusCode())
+                    .isEqualTo(204);
+            assertThat(json(own.get("/api/engines")).size()).isZero();
+            next = own.newJob();
             assertThat(own.read(next, own.firstPass(next), 1, 1290).statusCode())
                     .isEqualTo(200);
         }
