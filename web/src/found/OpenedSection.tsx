@@ -3,7 +3,7 @@ import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { type Column, edges, type Measure } from '../section/layout';
 import { rem } from '../section/scale';
-import { type Look, lookOf, NAMES, type Part, partsOf } from './parts';
+import { type Look, lookOf, NAMES, type Part, PARTS, partsOf } from './parts';
 
 export interface At {
   part: Part;
@@ -20,6 +20,8 @@ interface Props {
 
 const HEAD = 26;
 const ROW = 44;
+/** Narrower than this, the two valves stand one under the other: a glove needs the room. */
+const BESIDE = 90;
 const ROWS: Part[][] = [
   ['intake', 'exhaust'],
   ['gasket'],
@@ -35,7 +37,8 @@ export function OpenedSection({ sheet, columns, measure, at, onPick }: Props) {
   const hatch = useId();
   const { lefts, width } = edges(columns, measure);
   const parts = partsOf(sheet.engine.engine.cycle === 'TWO_STROKE');
-  const rows = ROWS.map((r) => r.filter((p) => parts.includes(p))).filter((r) => r.length > 0);
+  const table = measure.column < BESIDE ? PARTS.map((p) => [p]) : ROWS;
+  const rows = table.map((r) => r.filter((p) => parts.includes(p))).filter((r) => r.length > 0);
   const height = HEAD + rows.length * ROW;
   const { cylinders, limits } = sheet.examination.found;
   return (

@@ -19,12 +19,14 @@ export function TrialPanel({ sheet }: { sheet: Sheet }) {
     <>
       <p className="max-w-[70ch] text-soft">
         Say before it begins what would show that it worked: afterwards something has always moved. The next
-        visit on which that is measured is held against this one, and its{' '}
-        <Link className="underline underline-offset-4" to={`/engines/${sheet.engine.id}`}>
-          engine&rsquo;s page
-        </Link>{' '}
-        says how it came out.
+        visit on which that is measured is held against this one.
       </p>
+      <Link
+        className="flex min-h-[2.75rem] items-center underline underline-offset-4"
+        to={`/engines/${sheet.engine.id}`}
+      >
+        How it comes out stands on the page of the engine
+      </Link>
       <div className="flex flex-wrap gap-x-6 gap-y-3" aria-label="A trial" role="group">
         <div className="min-w-[20rem] flex-1">
           <TextField

@@ -29,7 +29,7 @@ export function EnginePage() {
             {data?.engine.engine.name ?? 'Engine'}
             {data?.engine.engine.family && (
               <Link
-                className="ml-4 text-[1.0625rem] font-normal text-soft underline underline-offset-4"
+                className="ml-4 inline-flex min-h-[2.75rem] items-center text-[1.0625rem] font-normal text-soft underline underline-offset-4"
                 to={`/families/${encodeURIComponent(data.engine.engine.family)}`}
               >
                 {data.engine.engine.family}

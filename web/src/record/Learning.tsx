@@ -125,15 +125,17 @@ function Table({ moved }: { moved: Moved[] }) {
                   : `${m.expected.toFixed(1)} of ${m.cases}, and ${m.so}`}
               </td>
               <td className="text-soft">
-                {m.jobs.slice(0, 6).map((j, i) => (
+                {m.jobs.slice(0, 5).map((j) => (
                   <span key={j}>
-                    {i > 0 && ', '}
-                    <Link className="underline" to={`/jobs/${j}/found`}>
+                    <Link
+                      className="inline-flex min-h-[2.75rem] min-w-[2.75rem] items-center justify-center underline"
+                      to={`/jobs/${j}/found`}
+                    >
                       {j}
                     </Link>
                   </span>
                 ))}
-                {m.jobs.length > 6 && ` and ${m.jobs.length - 6} more`}
+                {m.jobs.length > 5 && `and ${m.jobs.length - 5} more`}
               </td>
             </tr>
           ))}

@@ -202,9 +202,12 @@ function Jobs({ jobs }: { jobs: Schemas['PastLine'][] }) {
         {[...jobs].reverse().map((j) => (
           <li
             key={j.job}
-            className="grid grid-cols-[18rem_7rem_1fr] gap-4 border-b border-hair py-2 narrow:grid-cols-1 narrow:gap-0"
+            className="grid grid-cols-[18rem_7rem_1fr] items-center gap-4 border-b border-hair py-1 narrow:grid-cols-1 narrow:gap-0"
           >
-            <Link className="font-medium underline underline-offset-4" to={`/jobs/${j.job}/found`}>
+            <Link
+              className="flex min-h-[2.75rem] items-center font-medium underline underline-offset-4"
+              to={`/jobs/${j.job}/found`}
+            >
               {j.name}
             </Link>
             <span className={j.verdict === 'WRONG' ? 'text-leak' : ''}>

@@ -33,7 +33,7 @@ export function TitleBlock({ sheet, undo, onKeys }: { sheet: Sheet; undo: UndoCo
         <Link
           to={`/engines/${engine.id}`}
           title="Its whole life: every job, what was done, before and after"
-          className="underline decoration-hair underline-offset-4 hover:text-act print:no-underline"
+          className="-mt-[1.25rem] block min-h-[2.75rem] truncate pt-[1.25rem] underline decoration-hair underline-offset-4 hover:text-act print:no-underline"
         >
           {engine.engine.name}
         </Link>

@@ -54,13 +54,12 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
           Ledger: everything for and against
         </Link>
         {sheet.learnt && (
-          <p className="text-soft">
-            Stands on what this shop has learnt;{' '}
-            <Link className="underline underline-offset-4" to="/record">
-              what that moves, and without it
-            </Link>
-            .
-          </p>
+          <Link
+            className="flex min-h-[2.75rem] items-center text-soft underline underline-offset-4"
+            to="/record"
+          >
+            Stands on what this shop has learnt: what that moves
+          </Link>
         )}
         <Own sheet={sheet} current={current} />
         <Texts title="Stays open" texts={sheet.diagnosis.open} />

@@ -62,7 +62,12 @@ class EveryViewIT extends DemoWindowsTest {
                 "/jobs/1/oil",
                 "/jobs/6/oil",
                 "/jobs/8/plan",
-                "/jobs/1/report"
+                "/jobs/1/report",
+                "/jobs/2/found",
+                "/jobs/18/found",
+                "/record",
+                "/engines/12",
+                "/families/Tarn%2022%20petrol"
             })
     void isReadByAnybodyAndReachedByAnyHand(String path) {
         Page page = browser.open(app.url(path));
