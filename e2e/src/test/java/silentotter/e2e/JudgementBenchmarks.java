@@ -12,6 +12,7 @@ import silentotter.core.engine.Cycle;
 import silentotter.core.engine.Engine;
 import silentotter.core.finding.Shop;
 import silentotter.core.hidden.HiddenJob;
+import silentotter.core.hidden.LearningShop;
 import silentotter.core.hidden.Playthrough;
 import silentotter.core.hidden.RoundDone;
 import silentotter.core.hidden.Scores;
@@ -52,6 +53,16 @@ final class JudgementBenchmarks {
             System.out.print(scores.reliability());
         }
         plans();
+        learning();
+    }
+
+    /** A shop that learns from every engine it opens, on fresh ones with and without. */
+    private static void learning() {
+        System.out.println("| outcomes learnt from | figures moved | Brier without | with | log without | with |");
+        for (int taught : new int[] {20, 100, 400}) {
+            System.out.println(LearningShop.of(RoundDone.MIXED, KEPT_ASIDE, taught, ENGINES, shop())
+                    .line());
+        }
     }
 
     private static final String[] ROUNDS_PLAYED = {
