@@ -18,7 +18,10 @@ interface Props {
 export function Round({ sheet, station, onKeys }: Props) {
   const steps = usePlan(sheet)?.plan.steps ?? [];
   const here = useRef<HTMLLIElement>(null);
-  useEffect(() => here.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' }), [station]);
+  useEffect(() => {
+    // What it gives back is no way to clean up: nothing is returned.
+    here.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [station]);
   return (
     <nav
       className="no-print flex w-[12.75rem] shrink-0 flex-col border-r border-ink narrow:w-full narrow:overflow-visible narrow:border-r-0 narrow:border-b"
