@@ -57,8 +57,7 @@ public record Comparison(
     }
 
     /** A difference before it is tested. */
-    private record Difference(
-            Measure measure, Optional<CylinderNumber> cylinder, double change, double sigma, boolean oneSided) {
+    private record Difference(Measure measure, Optional<CylinderNumber> cylinder, double change, double sigma) {
         double z() {
             return Math.abs(change) / sigma;
         }
@@ -105,8 +104,7 @@ public record Comparison(
         if (!m.ofCylinders()) {
             double change = is.get(0).scaled() - was.get(0).scaled();
             double own = Math.hypot(was.get(0).sigma(), is.get(0).sigma());
-            return List.of(new Difference(
-                    m, Optional.empty(), change, Math.hypot(own, Math.hypot(apart, together(m))), false));
+            return List.of(new Difference(m, Optional.empty(), change, betweenDays(own, apart, m)));
         }
         List<Pair> pairs = was.stream()
                 .flatMap(a -> is.stream()
@@ -117,39 +115,37 @@ public record Comparison(
         List<Difference> all = new ArrayList<>();
         if (!plain.isEmpty()) {
             double middle = median(plain.stream().mapToDouble(Pair::change).toArray());
-            double own = plain.stream().mapToDouble(Pair::sigma).average().orElseThrow()
-                    * (plain.size() == 1 ? 1 : 1.25 / Math.sqrt(plain.size()));
-            all.add(new Difference(
-                    m, Optional.empty(), middle, Math.hypot(own, Math.hypot(apart, together(m))), false));
+            double own = plain.size() == 1 ? plain.get(0).sigma() : ofMedian(plain);
+            all.add(new Difference(m, Optional.empty(), middle, betweenDays(own, apart, m)));
         }
         if (plain.size() > 1) {
             for (Pair p : plain) {
-                double sisters = median(plain.stream()
-                        .filter(o -> o != p)
-                        .mapToDouble(Pair::change)
-                        .toArray());
-                double spread = plain.stream()
-                                .filter(o -> o != p)
-                                .mapToDouble(Pair::sigma)
-                                .average()
-                                .orElseThrow()
-                        * 1.25
-                        / Math.sqrt(plain.size() - 1);
+                List<Pair> others = plain.stream().filter(o -> o != p).toList();
+                double sisters =
+                        median(others.stream().mapToDouble(Pair::change).toArray());
+                double spread = ofMedian(others);
                 // What differs in the conditions moves all alike, and a quarter of it one more than another.
                 double sigma =
                         Math.hypot(Math.hypot(p.sigma(), spread), Math.hypot(apart / 4, alone(m) * Math.sqrt(2)));
-                all.add(new Difference(m, Optional.of(p.cylinder()), p.change() - sisters, sigma, false));
+                all.add(new Difference(m, Optional.of(p.cylinder()), p.change() - sisters, sigma));
             }
         }
         pairs.stream()
                 .filter(p -> p.floored() && p.tells())
-                .forEach(p -> all.add(new Difference(
-                        m,
-                        Optional.of(p.cylinder()),
-                        p.change(),
-                        Math.hypot(p.sigma(), Math.hypot(apart, together(m))),
-                        true)));
+                .forEach(p -> all.add(
+                        new Difference(m, Optional.of(p.cylinder()), p.change(), betweenDays(p.sigma(), apart, m))));
         return all;
+    }
+
+    /** How far off a difference may be whose day and conditions differ as well. */
+    private static double betweenDays(double own, double apart, Measure m) {
+        return Math.hypot(own, Math.hypot(apart, together(m)));
+    }
+
+    /** Standard error of the median of differences: that of their mean, times the root of half of pi. */
+    private static double ofMedian(List<Pair> pairs) {
+        double sigma = pairs.stream().mapToDouble(Pair::sigma).average().orElseThrow();
+        return sigma * 1.25 / Math.sqrt(pairs.size());
     }
 
     /**

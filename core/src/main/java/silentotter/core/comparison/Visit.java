@@ -80,13 +80,6 @@ public record Visit(
         return measured.stream().filter(m -> m.measure() == measure).toList();
     }
 
-    /** Hours where both have them, else days, since another visit; for what grows with use. */
-    public double since(Visit earlier) {
-        return hours.isPresent() && earlier.hours.isPresent()
-                ? hours.get() - earlier.hours.get()
-                : date.toEpochDay() - earlier.date.toEpochDay();
-    }
-
     private static final class Reader {
         private final JobRecord record;
         private final Engine engine;

@@ -87,7 +87,7 @@ public final class Learning {
     /** @param before the probability that was given, without what had been learnt by then */
     private record PlaceKnown(long job, String family, double before, Known known) {
         Taught taught(double shift) {
-            double given = 1 / (1 + Math.exp(-OddsShift.logit(before) - shift));
+            double given = moved(before, shift);
             return new Taught(
                     job,
                     new OddsShift.Case(
@@ -102,7 +102,7 @@ public final class Learning {
             if (known.anything() && known.whole() && cause.isPresent() && place.prior() > 0) {
                 double logOdds = OddsShift.logit(place.probability()) - Math.log(place.moved());
                 to.computeIfAbsent(cause.get(), c -> new ArrayList<>())
-                        .add(new PlaceKnown(job.job(), job.prediction().family(), 1 / (1 + Math.exp(-logOdds)), known));
+                        .add(new PlaceKnown(job.job(), job.prediction().family(), OddsShift.logistic(logOdds), known));
             }
         }
     }
@@ -231,7 +231,7 @@ public final class Learning {
         return new Taught(
                 job.job(),
                 new OddsShift.Case(
-                        1 / (1 + Math.exp(-logOdds)),
+                        OddsShift.logistic(logOdds),
                         j.truth() == Truth.PRESENT,
                         j.how() == HowKnown.REPAIR ? REPAIR_WEIGHT : 1));
     }
@@ -276,7 +276,7 @@ public final class Learning {
     }
 
     private static double moved(double probability, double shift) {
-        return 1 / (1 + Math.exp(-OddsShift.logit(probability) - shift));
+        return OddsShift.logistic(OddsShift.logit(probability) + shift);
     }
 
     private static List<OddsShift.Case> outcomes(List<Taught> taught) {

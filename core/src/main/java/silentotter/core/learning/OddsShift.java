@@ -70,7 +70,7 @@ record OddsShift(double shift, double error) {
         return Math.log(q / (1 - q));
     }
 
-    private static double logistic(double logOdds) {
+    static double logistic(double logOdds) {
         return 1 / (1 + Math.exp(-logOdds));
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import silentotter.core.closing.OwnVerdict;
 import silentotter.core.diagnosis.Odds;
 import silentotter.core.examination.TestKind;
@@ -159,8 +160,7 @@ public record Review(
         }
 
         private List<Unforeseen> unforeseen() {
-            return outcome.present().stream()
-                    .filter(at -> prediction.suspects().stream().noneMatch(row -> row.includes(at)))
+            return uncovered()
                     .map(at -> new Unforeseen(
                             at.inWords(), probability(at), outcome.of(at).because()))
                     .toList();
@@ -176,15 +176,8 @@ public record Review(
 
         private static ReviewVerdict verdict(List<Judged> judged, List<Unforeseen> unforeseen) {
             Optional<Judged> leader = judged.stream().findFirst();
-            boolean missed = !unforeseen.isEmpty()
-                    || judged.stream()
-                            .anyMatch(j -> isFault(j)
-                                    && j.truth() == Truth.PRESENT
-                                    && j.suspect().probability() < MISSED);
-            boolean hit = judged.stream()
-                    .anyMatch(j -> isFault(j)
-                            && j.truth() == Truth.PRESENT
-                            && j.suspect().probability() >= MISSED);
+            boolean missed = !unforeseen.isEmpty() || judged.stream().anyMatch(Reviewer::isMissed);
+            boolean hit = judged.stream().anyMatch(j -> isThere(j) && !isMissed(j));
             if (leader.isEmpty() || leader.get().truth() == Truth.UNKNOWN) {
                 return hit ? ReviewVerdict.PARTLY_RIGHT : missed ? ReviewVerdict.WRONG : ReviewVerdict.NOT_KNOWN;
             }
@@ -196,6 +189,20 @@ public record Review(
 
         private static boolean isFault(Judged j) {
             return j.suspect().family() != Family.NOTHING_WRONG;
+        }
+
+        private static boolean isThere(Judged j) {
+            return isFault(j) && j.truth() == Truth.PRESENT;
+        }
+
+        private static boolean isMissed(Judged j) {
+            return isThere(j) && j.suspect().probability() < MISSED;
+        }
+
+        /** What was there and no suspect covers. */
+        private Stream<FaultAt> uncovered() {
+            return outcome.present().stream()
+                    .filter(at -> prediction.suspects().stream().noneMatch(row -> row.includes(at)));
         }
 
         private static String inWords(ReviewVerdict verdict, List<Judged> judged, List<Unforeseen> unforeseen) {
@@ -211,7 +218,7 @@ public record Review(
             });
             judged.stream()
                     .skip(1)
-                    .filter(j -> isFault(j) && j.truth() == Truth.PRESENT)
+                    .filter(Reviewer::isThere)
                     .forEach(j -> text.append(" Also there: ")
                             .append(named(j))
                             .append(": ")
@@ -256,14 +263,9 @@ public record Review(
         private List<TestKind> skipped(List<Judged> judged) {
             Set<Family> missed = new LinkedHashSet<>();
             judged.stream()
-                    .filter(j -> isFault(j)
-                            && j.truth() == Truth.PRESENT
-                            && j.suspect().probability() < MISSED)
+                    .filter(Reviewer::isMissed)
                     .forEach(j -> missed.add(j.suspect().family()));
-            outcome.present().stream()
-                    .filter(at -> prediction.suspects().stream().noneMatch(row -> row.includes(at)))
-                    .flatMap(at -> at.fault().family().stream())
-                    .forEach(missed::add);
+            uncovered().flatMap(at -> at.fault().family().stream()).forEach(missed::add);
             return missed.stream()
                     .flatMap(f -> Telling.skipped(f, prediction.kind(), prediction.tested()).stream())
                     .distinct()
