@@ -1695,7 +1695,7 @@ export interface components {
             /** Format: double */
             low: number;
             /** @enum {string} */
-            measure: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED";
+            measure: "COMPRESSION" | "WET_RISE" | "LEAKDOWN" | "CRANKCASE_LOSS" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED" | "OIL_PER_DISTANCE" | "OIL_PER_HOUR";
         };
         Closing: {
             closedAt?: string;
@@ -1715,6 +1715,7 @@ export interface components {
             notCompared: {
                 [key: string]: string;
             };
+            plugs: components["schemas"]["PlugPair"][];
             unmatched: {
                 [key: string]: components["schemas"]["Unmatched"][];
             };
@@ -2692,6 +2693,7 @@ export interface components {
             engine: components["schemas"]["StoredEngine"];
             forecasts: components["schemas"]["ForecastView"][];
             jobs: components["schemas"]["JobLine"][];
+            runIn?: components["schemas"]["RunInView"];
             trials: components["schemas"]["TrialView"][];
             visits: components["schemas"]["VisitView"][];
         };
@@ -2728,7 +2730,7 @@ export interface components {
             /** Format: double */
             low: number;
             /** @enum {string} */
-            measure: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED";
+            measure: "COMPRESSION" | "WET_RISE" | "LEAKDOWN" | "CRANKCASE_LOSS" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED" | "OIL_PER_DISTANCE" | "OIL_PER_HOUR";
             /** Format: double */
             scaled: number;
             /** Format: double */
@@ -3334,6 +3336,14 @@ export interface components {
             /** Format: double */
             timesOrdinary: number;
         };
+        PlugPair: {
+            /** @enum {string} */
+            after: "SPECKS" | "BROKEN" | "WASHED" | "OIL_WET" | "FUEL_WET" | "WET" | "BRIDGED" | "ASH" | "SOOT" | "PALE" | "TAN";
+            /** @enum {string} */
+            before: "SPECKS" | "BROKEN" | "WASHED" | "OIL_WET" | "FUEL_WET" | "WET" | "BRIDGED" | "ASH" | "SOOT" | "PALE" | "TAN";
+            /** Format: int32 */
+            cylinder: number;
+        };
         PlugSchoolView: {
             leads: boolean;
             /** @enum {string} */
@@ -3448,6 +3458,8 @@ export interface components {
             text: string;
         };
         RecordView: {
+            /** Format: int32 */
+            copies: number;
             jobs: components["schemas"]["PastLine"][];
             record: components["schemas"]["ShopRecord"];
         };
@@ -3535,6 +3547,11 @@ export interface components {
                 [key: string]: boolean;
             };
         };
+        RunInView: {
+            inWords: string[];
+            /** @enum {string} */
+            state: "STEADY" | "STILL_BETTER" | "WORSE" | "CANNOT_BE_TOLD";
+        };
         SchoolOpinion: {
             cylinders: number[];
             reason: string;
@@ -3617,6 +3634,7 @@ export interface components {
             scores?: components["schemas"]["Scores"];
             selection: string;
             sideBySide?: components["schemas"]["SideBySide"];
+            skipped: components["schemas"]["Skipped"][];
             technicians: components["schemas"]["SideBySide"][];
             tests: components["schemas"]["TestGroup"][];
             /** Format: int32 */
@@ -3648,6 +3666,13 @@ export interface components {
                 [key: string]: components["schemas"]["Smoke"];
             };
             soak?: components["schemas"]["Soak"];
+        };
+        Skipped: {
+            /** Format: int32 */
+            jobs: number;
+            /** @enum {string} */
+            test: "LOOK" | "GAS_TEST" | "SMOKE" | "CRANKCASE" | "BLOWBY" | "PLUGS" | "INSIDE" | "COMPRESSION" | "WET" | "CLEARANCE" | "LEAKDOWN" | "TAP" | "OIL_TRIAL";
+            testWords: string;
         };
         Smoke: {
             /** @enum {string} */
@@ -3770,6 +3795,7 @@ export interface components {
             takenAt?: string;
         };
         StoredTester: {
+            bias?: components["schemas"]["TesterBias"];
             /** Format: int64 */
             follows?: number;
             /** Format: int64 */
@@ -3852,6 +3878,21 @@ export interface components {
             with?: components["schemas"]["Scores"];
             without?: components["schemas"]["Scores"];
         };
+        TesterBias: {
+            /** Format: int32 */
+            checks: number;
+            inWords: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: double */
+            offPercent?: number;
+            /** Format: double */
+            orificeMm: number;
+            /** Format: double */
+            sigmaPercent: number;
+            /** Format: double */
+            supplyKPa: number;
+        };
         TesterChange: {
             fromNowOn?: boolean;
             /** Format: int32 */
@@ -3860,6 +3901,8 @@ export interface components {
         };
         TesterDocument: {
             calibrated: boolean;
+            /** Format: int32 */
+            checks?: number;
             /** Format: double */
             dischargeCoefficient?: number;
             /** @enum {string} */
@@ -3916,7 +3959,7 @@ export interface components {
             /** Format: int32 */
             cylinder?: number;
             /** @enum {string} */
-            measure?: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE";
+            measure?: "COMPRESSION" | "LEAKDOWN" | "BLOWBY_IDLE" | "BLOWBY_HELD" | "BLOWBY_LOADED" | "OIL_PER_DISTANCE" | "OIL_PER_HOUR";
             stopIf?: string;
             untilDate?: string;
             /** Format: double */
@@ -3983,7 +4026,7 @@ export interface components {
             before: string;
             compares: boolean;
             /** @enum {string} */
-            facet: "GAUGE" | "TEMPERATURE" | "STROKES" | "SPEED" | "PLUGS_OUT" | "THROTTLE" | "RELEASE" | "TESTER" | "KNOWN_ORIFICE" | "STATE" | "ORIFICE";
+            facet: "GAUGE" | "TEMPERATURE" | "STROKES" | "SPEED" | "PLUGS_OUT" | "THROTTLE" | "RELEASE" | "TESTER" | "KNOWN_ORIFICE" | "OIL_PUT_IN" | "HELD_FROM" | "STATE" | "ORIFICE";
             facetWords: string;
         };
         Use: {
@@ -4027,6 +4070,9 @@ export interface components {
             /** Format: int64 */
             job: number;
             measured: components["schemas"]["Measured"][];
+            plugs: {
+                [key: string]: "SPECKS" | "BROKEN" | "WASHED" | "OIL_WET" | "FUEL_WET" | "WET" | "BRIDGED" | "ASH" | "SOOT" | "PALE" | "TAN";
+            };
         };
         Way: {
             /** Format: double */
@@ -6194,7 +6240,9 @@ export interface operations {
     };
     sheet: {
         parameters: {
-            query?: never;
+            query?: {
+                learnt?: boolean;
+            };
             header?: never;
             path: {
                 id: number;

@@ -7,6 +7,7 @@ import { asked } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 import { capital, label } from '../words/labels';
 import type { Life } from './EnginePage';
+import { isOfCylinders, moved } from './measures';
 
 type View = Schemas['ComparisonView'];
 
@@ -81,6 +82,7 @@ function Said({ view }: { view: View }) {
         {view.credit && <p className="mt-2">{view.credit}</p>}
       </div>
       <Differences view={view} />
+      <Plugs view={view} />
       <Unmatched view={view} />
       {view.changes.length > 0 && (
         <section>
@@ -99,12 +101,8 @@ function Said({ view }: { view: View }) {
   );
 }
 
-function amount(measure: Schemas['Claim']['measure'], value: number): string {
-  const figure = Math.round(measure === 'LEAKDOWN' ? value : 100 * value);
-  return `${figure < 0 ? '−' : figure > 0 ? '+' : ''}${Math.abs(figure)}${measure === 'LEAKDOWN' ? '' : ' %'}`;
-}
-
 function Differences({ view }: { view: View }) {
+  const { choice } = useUnits();
   const measures = [...new Set(view.claims.map((c) => c.measure))];
   return view.claims.length === 0 ? null : (
     <table className="w-full text-left">
@@ -126,23 +124,44 @@ function Differences({ view }: { view: View }) {
                   <span className="text-soft">
                     {c.cylinder !== undefined
                       ? `${c.cylinder} alone`
-                      : m === 'COMPRESSION' || m === 'LEAKDOWN'
+                      : isOfCylinders(m)
                         ? 'all together'
                         : ''}
                   </span>
                 </th>
                 <td className={`pr-2 text-right font-mono ${c.claimed ? 'font-bold' : 'text-soft'}`}>
-                  {amount(m, c.change)}
+                  {moved(choice, m, c.change)}
                   {c.claimed && <span className="sr-only"> (a difference)</span>}
                 </td>
                 <td className="text-right font-mono whitespace-nowrap text-soft">
-                  {amount(m, c.low)} to {amount(m, c.high)}
+                  {moved(choice, m, c.low)} to {moved(choice, m, c.high)}
                 </td>
               </tr>
             ))}
         </tbody>
       ))}
     </table>
+  );
+}
+
+function Plugs({ view }: { view: View }) {
+  const other = view.plugs.filter((p) => p.before !== p.after);
+  return view.plugs.length === 0 ? null : (
+    <section data-plugs>
+      <h3 className="heading">How the plugs looked</h3>
+      {other.length === 0 ? (
+        <p>As before, all that were looked at on both visits.</p>
+      ) : (
+        <ul>
+          {other.map((p) => (
+            <li key={p.cylinder}>
+              {p.cylinder}: {label('PlugLook', p.before)}, then {label('PlugLook', p.after)}
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="text-soft">Read by eye: no range belongs to it.</p>
+    </section>
   );
 }
 

@@ -1,9 +1,12 @@
 import type { Schemas } from '../api/client';
 import { useSize } from '../section/useSize';
 import { rem } from '../section/scale';
+import { toDisplay } from '../units/units';
 import { useUnits } from '../units/UnitsContext';
 import { label } from '../words/labels';
 import type { Life, Measure } from './EnginePage';
+import { type Axis, placeOf, placeOfChange } from './along';
+import { shown } from './measures';
 import { scaleOf, ticks } from './scaleOf';
 
 type Measured = Schemas['Measured'];
@@ -11,7 +14,7 @@ type Measured = Schemas['Measured'];
 interface Props {
   life: Life;
   measure: Measure;
-  along: 'hours' | 'date';
+  along: Axis;
 }
 
 const HEIGHT = 270;
@@ -25,28 +28,23 @@ const NAME = 76;
 const APART = 14;
 const DASHES = ['', '7 3', '2 3', '9 3 2 3'];
 
-const day = (date: string) => Date.parse(date) / 86_400_000;
-
 /** One measure over time, a line a cylinder with its uncertainty; what was done stands as an upright line with its letter. */
 export function Course({ life, measure, along }: Props) {
   const units = useUnits();
   const [place, { width: room }] = useSize();
   const width = Math.max(360, room);
   const points = life.visits.flatMap((v) => {
-    const at = along === 'hours' ? v.hours : day(v.date);
+    const at = placeOf(v, along);
     return at === undefined
       ? []
       : v.measured.filter((m) => m.measure === measure).map((m) => ({ ...m, at, job: v.job, date: v.date }));
   });
-  const inUnit = (m: number) => (measure === 'COMPRESSION' ? Number(units.editable('pressure', m)) : m);
-  const unit =
-    measure === 'COMPRESSION'
-      ? `${units.symbol('pressure')}, at sea level`
-      : measure === 'LEAKDOWN'
-        ? '% on the master tester'
-        : 'L/min';
+  const inUnit = (m: number) => shown(units.choice, measure, m).value;
+  const { unit, digits } = shown(units.choice, measure, 0);
+  // Distances are drawn in the reader's unit, and everything else as it is.
+  const onAxis = (at: number) => (along === 'distance' ? toDisplay(units.choice, 'distance', at) : at);
   const x = scaleOf(
-    points.map((p) => p.at),
+    points.map((p) => onAxis(p.at)),
     LEFT,
     width - RIGHT,
   );
@@ -57,7 +55,8 @@ export function Course({ life, measure, along }: Props) {
   );
   const cylinders = [...new Set(points.map((p) => p.cylinder))];
   const done = life.changes.flatMap((c, i) => {
-    const at = along === 'hours' ? c.hours : day(c.date);
+    const place = placeOfChange(c, life.visits, along);
+    const at = place === undefined ? undefined : onAxis(place);
     const said = c.kind !== 'RUNNING_IN' && c.kind !== 'WORK';
     return at === undefined || at < x.from || at > x.to || !said ? [] : [{ ...c, at, i }];
   });
@@ -75,8 +74,11 @@ export function Course({ life, measure, along }: Props) {
         style={{ width: rem(width), height: rem(HEIGHT) }}
         viewBox={`0 0 ${width} ${HEIGHT}`}
         role="img"
-        aria-label={`${label('Measure', measure)} over ${along === 'hours' ? 'hours' : 'time'}: ${points
-          .map((p) => `${p.date}${p.cylinder ? ` cylinder ${p.cylinder}` : ''} ${inUnit(p.value).toFixed(0)}`)
+        aria-label={`${label('Measure', measure)} over ${along === 'date' ? 'time' : along}: ${points
+          .map(
+            (p) =>
+              `${p.date}${p.cylinder ? ` cylinder ${p.cylinder}` : ''} ${inUnit(p.value).toFixed(digits)}`,
+          )
           .join(', ')}`}
         className="block"
       >
@@ -97,14 +99,14 @@ export function Course({ life, measure, along }: Props) {
             fontSize="14"
             fill="var(--soft)"
           >
-            {along === 'hours' ? t : new Date(t * 86_400_000).toISOString().slice(0, 7)}
+            {along === 'date' ? new Date(t * 86_400_000).toISOString().slice(0, 7) : t}
           </text>
         ))}
         <text x={LEFT} y={14} fontSize="14" fill="var(--soft)">
           {unit}
         </text>
         <text x={width - RIGHT} y={HEIGHT - 4} textAnchor="end" fontSize="14" fill="var(--soft)">
-          {along === 'hours' ? 'hours' : ''}
+          {along === 'hours' ? 'hours' : along === 'distance' ? units.symbol('distance') : ''}
         </text>
         {done.map((c, n) => (
           <g key={c.i}>
@@ -134,7 +136,7 @@ export function Course({ life, measure, along }: Props) {
             points={points.filter((p) => p.cylinder === c).sort((a, b) => a.at - b.at)}
             name={c === undefined ? '' : String(c)}
             dash={DASHES[i % DASHES.length]!}
-            x={x}
+            x={(at) => x(onAxis(at))}
             y={(v) => y(inUnit(v))}
             bars={cylinders.length <= 8}
             nudge={(i % 4) * 2 - 3}
@@ -181,21 +183,29 @@ function Line({ points, name, dash, x, y, bars, nudge, nameAt }: LineProps) {
         strokeWidth="1.6"
         strokeDasharray={dash}
       />
-      {points.map((p) => (
-        <g key={p.at}>
-          {bars && (
-            <path
-              d={`M${(x(p.at) + nudge).toFixed(1)} ${y(p.low).toFixed(1)}V${y(p.high).toFixed(1)}`}
-              stroke="var(--metal)"
-            />
-          )}
-          {p.floor ? (
-            <path d={`M${x(p.at)} ${y(p.value) - 9}l5 7h-10z`} fill="var(--leak)" stroke="none" />
-          ) : (
-            <circle cx={x(p.at)} cy={y(p.value)} r="2.8" fill="var(--ink)" stroke="none" />
-          )}
-        </g>
-      ))}
+      {bars && (
+        <path
+          d={points
+            .map((p) => `M${(x(p.at) + nudge).toFixed(1)} ${y(p.low).toFixed(1)}V${y(p.high).toFixed(1)}`)
+            .join('')}
+          stroke="var(--metal)"
+        />
+      )}
+      {/* A dot is a line of no length with round ends: hundreds of them are one element. */}
+      <path
+        d={points
+          .filter((p) => !p.floor)
+          .map((p) => `M${x(p.at).toFixed(1)} ${y(p.value).toFixed(1)}h0`)
+          .join('')}
+        strokeWidth="5.6"
+        strokeLinecap="round"
+        data-dots
+      />
+      {points
+        .filter((p) => p.floor)
+        .map((p) => (
+          <path key={p.at} d={`M${x(p.at)} ${y(p.value) - 9}l5 7h-10z`} fill="var(--leak)" stroke="none" />
+        ))}
       <text x={x(last.at) + 8} y={nameAt + 5} fontSize="14" fontWeight="700" fill="var(--ink)" stroke="none">
         {name}
       </text>

@@ -4,11 +4,16 @@ import { Link, useParams } from 'react-router';
 import { answer, api, type Schemas } from '../api/client';
 import { DarkButton } from '../theme/DarkButton';
 import { Choice } from '../ui/Choice';
+import { Longer } from '../ui/Longer';
 import { useUnits } from '../units/UnitsContext';
 import { capital, label, labels } from '../words/labels';
+import { type Axis, axesOf } from './along';
 import { Compared } from './Compared';
 import { Course } from './Course';
 import { Keeping } from './Keeping';
+
+/** Newest of a list that stand there at first. */
+const MOST = 30;
 
 export type Life = Schemas['LifeView'];
 export type Measure = Schemas['Measured']['measure'];
@@ -54,9 +59,9 @@ function Whole({ life }: { life: Life }) {
     .filter((m) => life.visits.some((v) => v.measured.some((x) => x.measure === m)));
   const [picked, setPicked] = useState<Measure>();
   const measure = picked && measures.includes(picked) ? picked : measures[0];
-  const inHours = life.visits.every((v) => v.hours !== undefined);
-  const [axis, setAxis] = useState<'hours' | 'date'>();
-  const along = axis ?? (inHours ? 'hours' : 'date');
+  const axes = axesOf(life.visits);
+  const [axis, setAxis] = useState<Axis>();
+  const along = axis && axes.includes(axis) ? axis : axes[0]!;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[1fr_25rem] narrow:grid-cols-1">
       <div className="min-w-0 space-y-5 overflow-y-auto px-6 py-4">
@@ -69,14 +74,11 @@ function Whole({ life }: { life: Life }) {
               onChange={(m) => setPicked(m ?? measure)}
             />
           )}
-          {inHours && measure && (
+          {axes.length > 1 && measure && (
             <Choice
               label="Along"
               value={along}
-              options={[
-                ['hours', 'hours'],
-                ['date', 'date'],
-              ]}
+              options={axes.map((a) => [a, a] as const)}
               onChange={(a) => setAxis(a ?? along)}
             />
           )}
@@ -86,6 +88,8 @@ function Whole({ life }: { life: Life }) {
         ) : (
           <p>Nothing was measured on it yet that can be drawn over time.</p>
         )}
+        <PlugLooks life={life} />
+        <RunIn life={life} />
         <Trials life={life} />
         <Forecasts life={life} />
         <Done life={life} />
@@ -96,6 +100,56 @@ function Whole({ life }: { life: Life }) {
         <Compared life={life} />
       </div>
     </div>
+  );
+}
+
+/** How the plugs looked, a line a visit. */
+function PlugLooks({ life }: { life: Life }) {
+  const looked = life.visits.filter((v) => Object.keys(v.plugs).length > 0);
+  const cylinders = [...new Set(looked.flatMap((v) => Object.keys(v.plugs)))].sort((a, b) => +a - +b);
+  return looked.length === 0 ? null : (
+    <section className="overflow-x-auto">
+      <h2 className="heading">How the plugs looked</h2>
+      <Longer all={[...looked].reverse()} first={MOST}>
+        {(some) => (
+          <table className="text-left" data-plug-looks>
+            <thead>
+              <tr className="text-soft">
+                <th className="font-normal" />
+                {cylinders.map((c) => (
+                  <th key={c} className="min-w-[5.5rem] pr-3 font-normal">
+                    {c}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {some.map((v) => (
+                <tr key={v.job} className="border-b border-hair">
+                  <th className="py-1 pr-4 font-mono text-[0.9375rem] font-normal">{v.date}</th>
+                  {cylinders.map((c) => (
+                    <td key={c}>{v.plugs[c] && label('PlugLook', v.plugs[c])}</td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+      </Longer>
+    </section>
+  );
+}
+
+function RunIn({ life }: { life: Life }) {
+  return !life.runIn ? null : (
+    <section data-run-in={life.runIn.state}>
+      <h2 className="heading">Running in: {label('RunInState', life.runIn.state)}</h2>
+      {life.runIn.inWords.map((t) => (
+        <p key={t} className="max-w-[75ch]">
+          {t}
+        </p>
+      ))}
+    </section>
   );
 }
 
@@ -134,18 +188,22 @@ function Done({ life }: { life: Life }) {
   return life.changes.length === 0 ? null : (
     <section>
       <h2 className="heading">What was done to it</h2>
-      <ul>
-        {life.changes.map((c, i) => (
-          <li key={i} className="grid grid-cols-[7rem_6rem_1fr] gap-3 border-b border-hair py-1">
-            <span className="font-mono text-[0.9375rem]">{c.date}</span>
-            <span className="font-mono text-[0.9375rem]">{c.hours !== undefined && `${c.hours} h`}</span>
-            <span>
-              {capital(label('ChangeKind', c.kind))}
-              {c.what && `: ${c.what}`}
-            </span>
-          </li>
-        ))}
-      </ul>
+      <Longer all={[...life.changes].reverse()} first={MOST}>
+        {(some) => (
+          <ul>
+            {some.map((c, i) => (
+              <li key={i} className="grid grid-cols-[7rem_6rem_1fr] gap-3 border-b border-hair py-1">
+                <span className="font-mono text-[0.9375rem]">{c.date}</span>
+                <span className="font-mono text-[0.9375rem]">{c.hours !== undefined && `${c.hours} h`}</span>
+                <span>
+                  {capital(label('ChangeKind', c.kind))}
+                  {c.what && `: ${c.what}`}
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Longer>
     </section>
   );
 }
@@ -154,22 +212,26 @@ function Jobs({ life }: { life: Life }) {
   return (
     <section>
       <h2 className="heading">Its jobs</h2>
-      <ul>
-        {life.jobs.map((j) => (
-          <li key={j.id} className="grid grid-cols-[7rem_1fr_1fr] gap-3 border-b border-hair">
-            <Link
-              to={`/jobs/${j.id}`}
-              className="flex min-h-[2.75rem] items-center font-mono text-[0.9375rem] underline underline-offset-4"
-            >
-              {j.date}
-            </Link>
-            <span className="self-center text-soft">{j.complaint}</span>
-            <span className={`self-center font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
-              {j.headline}
-            </span>
-          </li>
-        ))}
-      </ul>
+      <Longer all={life.jobs} first={MOST}>
+        {(some) => (
+          <ul>
+            {some.map((j) => (
+              <li key={j.id} className="grid grid-cols-[7rem_1fr_1fr] gap-3 border-b border-hair">
+                <Link
+                  to={`/jobs/${j.id}`}
+                  className="flex min-h-[2.75rem] items-center font-mono text-[0.9375rem] underline underline-offset-4"
+                >
+                  {j.date}
+                </Link>
+                <span className="self-center text-soft">{j.complaint}</span>
+                <span className={`self-center font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
+                  {j.headline}
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Longer>
     </section>
   );
 }

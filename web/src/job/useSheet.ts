@@ -30,6 +30,20 @@ export function useSheet(id: number) {
   return sheet;
 }
 
+/** What the sheet would say had the shop learnt nothing; asked for only where somebody wants to see it. */
+export function useSheetAsStarted(sheet: Sheet, wanted: boolean): Sheet | undefined {
+  const { id, revision } = sheet.job;
+  const { data } = useQuery({
+    queryKey: ['sheet', id, 'as started', revision],
+    queryFn: () =>
+      answer(api.GET('/api/jobs/{id}/sheet', { params: { path: { id }, query: { learnt: false } } })),
+    enabled: wanted,
+    staleTime: Infinity,
+    placeholderData: (before) => (before?.job.id === id ? before : undefined),
+  });
+  return wanted ? data : undefined;
+}
+
 /** The sheet as last answered by the server, for code that runs between renders. */
 export function useLatestSheet(id: number): () => Sheet | undefined {
   const client = useQueryClient();

@@ -50,6 +50,11 @@ export function TesterBar({ sheet, hand }: { sheet: Sheet; hand: LeakdownHand })
           {t.calibrated ? ', calibrated' : ', not calibrated'}
         </span>
       )}
+      {hand.tester?.bias && (
+        <p className={`w-full ${hand.tester.bias.left > 0 ? '' : 'text-soft'}`} data-bias>
+          {hand.tester.bias.inWords}
+        </p>
+      )}
     </div>
   );
 }

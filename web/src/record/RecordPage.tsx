@@ -32,6 +32,12 @@ export function RecordPage() {
         {data && (
           <>
             {data.record.jobs === 0 ? <Nothing /> : <Summary record={data.record} />}
+            {data.copies > 0 && (
+              <p className="text-soft" data-copies>
+                {data.copies === 1 ? 'One job was' : `${data.copies} jobs were`} here already when a case file
+                was loaded: each counts once.
+              </p>
+            )}
             <Learning />
             {data.jobs.length > 0 && <Jobs jobs={data.jobs} />}
           </>
@@ -189,6 +195,17 @@ function Groups({ record }: { record: Shop }) {
         <p className="text-soft">
           Brier scores. What was tested was chosen, so this is no trial of the test.
         </p>
+        {record.skipped.length > 0 && (
+          <>
+            <h2 className="heading mt-4">Left out, and would have told what was missed</h2>
+            <p data-skipped>
+              {record.skipped
+                .map((s) => `${s.testWords} on ${s.jobs} ${s.jobs === 1 ? 'job' : 'jobs'}`)
+                .join(', ')}
+              .
+            </p>
+          </>
+        )}
       </section>
     </div>
   );

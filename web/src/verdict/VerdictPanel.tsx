@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
+import { useSheetAsStarted } from '../job/useSheet';
 import { Moved } from './Moved';
 import { Next } from './Next';
 import { worthShowing } from './odds';
@@ -14,8 +15,11 @@ const MOST_SUSPECTS = 4;
  * What is certain, what it means and what to do next, always in view at arm's length; what does not fit, at most three
  * reasons and the odds below it, and the cylinder at hand. On a tablet a bar at the bottom that opens upwards.
  */
-export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: number }) {
+export function VerdictPanel({ sheet: asLearnt, current }: { sheet: Sheet; current?: number }) {
   const [open, setOpen] = useState(false);
+  const [asStarted, setAsStarted] = useState(false);
+  const started = useSheetAsStarted(asLearnt, asStarted && asLearnt.learnt);
+  const sheet = started ? { ...asLearnt, diagnosis: started.diagnosis, moved: [] } : asLearnt;
   return (
     <aside
       className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:w-full narrow:border-t-2 narrow:border-l-0"
@@ -26,6 +30,11 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
         aria-live="polite"
         data-verdict
       >
+        {started && (
+          <p className="mb-1 border-b border-hair pb-1 font-medium" data-as-started>
+            Had this shop learnt nothing
+          </p>
+        )}
         <Headline sheet={sheet} />
         <Next sheet={sheet} />
         <button
@@ -54,12 +63,22 @@ export function VerdictPanel({ sheet, current }: { sheet: Sheet; current?: numbe
           Ledger: everything for and against
         </Link>
         {sheet.learnt && (
-          <Link
-            className="flex min-h-[2.75rem] items-center text-soft underline underline-offset-4"
-            to="/record"
-          >
-            Stands on what this shop has learnt: what that moves
-          </Link>
+          <div className="mt-1">
+            <button
+              className="button"
+              aria-pressed={asStarted}
+              onClick={() => setAsStarted(!asStarted)}
+              data-without-learnt
+            >
+              {asStarted ? 'With what this shop learnt' : 'Without what this shop learnt'}
+            </button>
+            <Link
+              className="flex min-h-[2.75rem] items-center text-soft underline underline-offset-4"
+              to="/record"
+            >
+              What it learnt, and from what
+            </Link>
+          </div>
         )}
         <Own sheet={sheet} current={current} />
         <Texts title="Stays open" texts={sheet.diagnosis.open} />

@@ -98,6 +98,44 @@ class LeakdownApiTest {
     }
 
     @Test
+    void whatChecksTeachOfATesterAddsUp() {
+        long fresh = server.newJob();
+        long tester = tester("{\"name\": \"Checked\", \"kind\": \"TWO_GAUGES\", \"supplyKPa\": 689.476,"
+                + " \"orificeMm\": 1.0, \"calibrated\": false}");
+        String path = "/api/jobs/" + fresh + "/leakdown/testers/" + tester + "/calibration";
+        JsonNode once = json(server.post(path, "{\"holes\": [{\"bleedHoleMm\": 1.237, \"leakPercent\": 40}]}"));
+        JsonNode twice = json(server.post(path, "{\"holes\": [{\"bleedHoleMm\": 1.237, \"leakPercent\": 39}]}"));
+
+        assertThat(shown(once, tester).at("/bias/checks").asInt()).isEqualTo(1);
+        assertThat(shown(twice, tester).at("/bias/checks").asInt()).isEqualTo(2);
+        assertThat(shown(twice, tester).at("/tester/checks").asInt()).isEqualTo(2);
+        assertThat(shown(twice, tester).at("/bias/inWords").asString()).startsWith("Checked 2 times, together");
+        double first = shown(once, tester).at("/tester/orificeMm").asDouble();
+        double both = shown(twice, tester).at("/tester/orificeMm").asDouble();
+        assertThat(both).isGreaterThan(first).isLessThan(first * 1.02);
+
+        JsonNode other = json(server.post(path, "{\"holes\": [{\"bleedHoleMm\": 1.237, \"leakPercent\": 60}]}"));
+        assertThat(shown(other, tester).at("/bias/left").asInt()).isEqualTo(2);
+        assertThat(shown(other, tester).at("/tester").has("checks")).isFalse();
+        // Taken away and loaded again it is as well known.
+        server.post(path, "{\"holes\": [{\"bleedHoleMm\": 1.237, \"leakPercent\": 60}]}");
+        read(fresh, tester, 1, "\"leakPercent\": 40");
+        JsonNode filed = json(server.get("/api/jobs/" + fresh + "/case-file"));
+        assertThat(filed.at("/jobs/0/leakdown/0/tester/checks").asInt()).isEqualTo(2);
+        assertThat(server.post("/api/case-files", filed.toString()).statusCode())
+                .isEqualTo(201);
+    }
+
+    private static JsonNode shown(JsonNode sheet, long tester) {
+        for (JsonNode t : sheet.at("/leakdown/testers")) {
+            if (t.path("id").asLong() == tester) {
+                return t;
+            }
+        }
+        throw new AssertionError("no tester " + tester);
+    }
+
+    @Test
     void aHiddenSupplyNeedsTwoHoles() {
         String path = "/api/jobs/" + job + "/leakdown/testers/" + unknown + "/calibration";
         assertThat(json(server.post(path, "{\"holes\": [{\"bleedHoleMm\": 1, \"leakPercent\": 20}]}"))

@@ -41,7 +41,7 @@ class OlderDatabaseTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1, 7", "2, 10", "3, 12", "4, 18", "5, 19"})
+    @CsvSource({"1, 7", "2, 10", "3, 12", "4, 18", "5, 19", "6, 21", "7, 22", "8, 22", "9, 23"})
     void everythingIsThereAndEveryStepGoesBackAndForth(int version, int steps) throws Exception {
         try (Server server = opened(version)) {
             JsonNode first = server.sheet(1);
@@ -85,6 +85,23 @@ class OlderDatabaseTest {
             server.undo(1);
             assertThat(server.sheet(1).at("/passes/0/readings/0/strokesKPa/0").asDouble())
                     .isEqualTo(120);
+        }
+    }
+
+    @Test
+    void whatWasFoundAndSaidBeforeIsThereAndCountsInTheRecord() throws Exception {
+        try (Server server = opened(9)) {
+            JsonNode sheet = server.sheet(1);
+            assertThat(sheet.at("/learnt").asBoolean()).isTrue();
+            assertThat(sheet.at("/outcome/review/verdict").asString()).isEqualTo("RIGHT");
+            assertThat(sheet.at("/blowby/readings").size()).isEqualTo(1);
+            assertThat(sheet.at("/oil/entries").size()).isEqualTo(1);
+            assertThat(json(server.get("/api/shop/record")).at("/record/jobs").asInt())
+                    .isEqualTo(1);
+            assertThat(json(server.get("/api/engines/1/life"))
+                            .at("/visits/0/measured")
+                            .size())
+                    .isPositive();
         }
     }
 }

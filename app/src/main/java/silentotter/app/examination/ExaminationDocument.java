@@ -68,6 +68,14 @@ class ExaminationDocument {
 
     /** What can be read of stored parts; a part that an earlier version let pass and this one cannot read is left out. */
     Examinations.Kept readable(ObjectNode examination, PlugSchool leading) {
+        try {
+            return new Examinations.Kept(examination, toCore(examination), List.of(), leading);
+        } catch (JacksonException unreadable) {
+            return withoutUnreadable(examination, leading);
+        }
+    }
+
+    private Examinations.Kept withoutUnreadable(ObjectNode examination, PlugSchool leading) {
         ObjectNode rest = examination.deepCopy();
         examination.propertyNames().forEach(part -> {
             try {

@@ -27,11 +27,12 @@ interface ExaminationMapper {
             where id in (select max(id) from examination where job_id = #{jobId} and removed = 0 group by part)""")
     List<PartRow> parts(long jobId);
 
-    /** What ended each job, as it is now. */
+    /** What ended each of these jobs, as it is now. @param jobs as a JSON list */
     @Select("""
             select job_id, part, document from examination where id in (
-                select max(id) from examination where part in ('FOUND', 'CLOSING') and removed = 0 group by job_id, part)""")
-    List<EndRow> ends();
+                select max(id) from examination where job_id in (select value from json_each(#{jobs}))
+                and part in ('FOUND', 'CLOSING') and removed = 0 group by job_id, part)""")
+    List<EndRow> ends(String jobs);
 
     @Select("""
             select part, document from examination where id in (

@@ -2,6 +2,7 @@ package silentotter.app.examination;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -235,9 +236,9 @@ class Examinations implements JobPart<Examinations.Kept>, CsvPart, FoundThings {
 
     @Override
     @Transactional(readOnly = true)
-    public Map<Long, Ended> ended() {
+    public Map<Long, Ended> ended(Collection<Long> jobs) {
         Map<Long, ObjectNode> documents = new TreeMap<>();
-        mapper.ends()
+        mapper.ends(List.copyOf(jobs).toString())
                 .forEach(r -> documents
                         .computeIfAbsent(r.jobId(), id -> document.empty())
                         .set(r.part().key(), document.parse(r.document())));

@@ -5,6 +5,7 @@ import java.util.Map;
 import silentotter.core.comparison.Change;
 import silentotter.core.comparison.Claim;
 import silentotter.core.comparison.Comparison;
+import silentotter.core.comparison.Comparison.PlugPair;
 import silentotter.core.comparison.Measure;
 import silentotter.core.comparison.Unmatched;
 import silentotter.core.wording.Wording;
@@ -16,6 +17,7 @@ record ComparisonView(
         Map<Measure, List<Unmatched>> unmatched,
         List<Claim> claims,
         Map<Measure, String> notCompared,
+        List<PlugPair> plugs,
         List<Change> changes,
         String credit,
         List<String> inWords) {
@@ -26,6 +28,7 @@ record ComparisonView(
                 c.unmatched(),
                 c.claims(),
                 c.notCompared(),
+                c.plugs(),
                 c.changes(),
                 wording.fill(c.credit()),
                 c.inWords().stream().map(wording::fill).toList());

@@ -15,7 +15,7 @@ import silentotter.app.engine.Engines;
 import silentotter.app.engine.Engines.StoredEngine;
 import silentotter.app.engine.ServiceLogs;
 import silentotter.app.http.NotFound;
-import silentotter.app.job.JobLine;
+import silentotter.app.job.JobRevision;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.AskedUnits;
 import silentotter.app.sheet.Sheets;
@@ -25,6 +25,7 @@ import silentotter.core.comparison.Change;
 import silentotter.core.comparison.Changes;
 import silentotter.core.comparison.Comparison;
 import silentotter.core.comparison.Forecast;
+import silentotter.core.comparison.RunIn;
 import silentotter.core.comparison.TrialJudged;
 import silentotter.core.comparison.Visit;
 import silentotter.core.compression.School;
@@ -33,12 +34,15 @@ import silentotter.core.examination.Examination;
 import silentotter.core.fault.Learnt;
 import silentotter.core.finding.Shop;
 import silentotter.core.job.JobRecord;
+import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.OilSchool;
 import silentotter.core.wording.Wording;
 
-/** The jobs of an engine, as visits. What was measured on each is remembered by the job's revision. */
+/** The jobs of an engine, as visits. What was measured on each is remembered by the revision of its job. */
 @Service
 public class Histories {
     private static final int MOST_REMEMBERED = 5000;
+    private static final int MOST_ENGINES = 50;
 
     private final Engines engines;
     private final Jobs jobs;
@@ -47,8 +51,11 @@ public class Histories {
     private final Choices choices;
     private final AskedUnits asked;
     private final Clock clock;
-    private final Cache<Revision, Seen> known =
+    private final Cache<JobRevision, Seen> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    /** The visits of an engine together: how fast oil went belongs to the time between them. */
+    private final Cache<List<JobRevision>, List<Visit>> together =
+            Caffeine.newBuilder().maximumSize(MOST_ENGINES).build();
 
     Histories(
             Engines engines,
@@ -67,52 +74,43 @@ public class Histories {
         this.asked = asked;
     }
 
-    private record Revision(long jobId, int revision) {}
-
     /** What a job adds to the life of its engine. */
     private record Seen(Visit visit, List<Change> changes, Optional<TrialPlan> trial) {}
 
     /** Everything of an engine, in the order of days. */
-    private record Whole(StoredEngine stored, Engine engine, List<Seen> seen, List<Change> changes, Shop shop) {
-        List<Visit> visits() {
-            return seen.stream().map(Seen::visit).toList();
-        }
-    }
+    private record Whole(
+            StoredEngine stored, Engine engine, List<Seen> seen, List<Visit> visits, List<Change> changes, Shop shop) {}
 
     LifeView life(long engineId) {
         Whole whole = whole(engineId);
         Wording wording = new Wording(whole.engine(), asked.units());
-        List<Visit> visits = whole.visits();
         return new LifeView(
                 whole.stored(),
                 jobs.linesOfEngine(engineId),
-                visits.stream().map(LifeView.VisitView::of).toList(),
+                whole.visits().stream().map(LifeView.VisitView::of).toList(),
                 whole.changes(),
-                Forecast.of(
-                                whole.engine(),
-                                visits,
-                                whole.changes(),
-                                whole.shop().choice(School.class, School.LOWEST_75))
-                        .stream()
-                        .map(f -> ForecastView.of(f, wording))
-                        .toList(),
+                RunIn.of(whole.visits(), whole.changes()).map(r -> LifeView.RunInView.of(r, wording)),
+                forecasts(whole).stream().map(f -> ForecastView.of(f, wording)).toList(),
                 trials(whole).stream().map(t -> TrialView.of(t, wording)).toList());
+    }
+
+    private static List<Forecast> forecasts(Whole whole) {
+        return Forecast.of(
+                whole.engine(),
+                whole.visits(),
+                whole.changes(),
+                whole.shop().choice(School.class, School.LOWEST_75),
+                whole.shop().choice(OilSchool.class, OilSchool.LITRES_0_6));
     }
 
     private List<TrialJudged> trials(Whole whole) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
-        List<Seen> seen = whole.seen();
-        return IntStream.range(0, seen.size())
+        List<Visit> visits = whole.visits();
+        return IntStream.range(0, visits.size())
                 .boxed()
-                .flatMap(i -> seen.get(i).trial().stream()
+                .flatMap(i -> whole.seen().get(i).trial().stream()
                         .map(t -> TrialJudged.of(
-                                t,
-                                seen.get(i).visit(),
-                                seen.subList(i + 1, seen.size()).stream()
-                                        .map(Seen::visit)
-                                        .toList(),
-                                whole.changes(),
-                                today)))
+                                t, visits.get(i), visits.subList(i + 1, visits.size()), whole.changes(), today)))
                 .toList();
     }
 
@@ -121,16 +119,18 @@ public class Histories {
 
     /** @throws NotFound unless both are jobs of this engine */
     public Pair pair(long engineId, long before, long after) {
-        Whole whole = whole(engineId);
+        return pair(whole(engineId), before, after);
+    }
+
+    private static Pair pair(Whole whole, long before, long after) {
         Visit was = visit(whole, before);
         Visit is = visit(whole, after);
         return new Pair(was, is, Comparison.of(was, is, Changes.between(was, is, whole.changes())));
     }
 
     ComparisonView compared(long engineId, long before, long after) {
-        return ComparisonView.of(
-                pair(engineId, before, after).comparison(),
-                new Wording(engines.read(engines.byId(engineId)).value(), asked.units()));
+        Whole whole = whole(engineId);
+        return ComparisonView.of(pair(whole, before, after).comparison(), new Wording(whole.engine(), asked.units()));
     }
 
     private static Visit visit(Whole whole, long job) {
@@ -143,17 +143,27 @@ public class Histories {
     private Whole whole(long engineId) {
         StoredEngine stored = engines.byId(engineId);
         Shop shop = choices.shop();
-        List<Seen> seen = jobs.linesOfEngine(engineId).stream()
-                .map(JobLine::id)
-                .map(id -> known.get(new Revision(id, jobs.revision(id)), r -> seen(r.jobId(), shop.learnt())))
-                .sorted(Comparator.comparing((Seen s) -> s.visit().date())
-                        .thenComparing(s -> s.visit().job()))
+        Engine engine = engines.read(stored).value();
+        List<JobRevision> revisions = jobs.revisionsOfEngine(engineId);
+        List<Seen> seen = revisions.stream()
+                .map(revision -> known.get(revision, r -> seen(r.id(), shop.learnt())))
                 .toList();
         List<Change> changes = new ArrayList<>(
                 Changes.of(serviceLogs.log(serviceLogs.of(engineId)).entries()));
         seen.forEach(s -> changes.addAll(s.changes()));
         changes.sort(Comparator.comparing(Change::date));
-        return new Whole(stored, engines.read(stored).value(), seen, List.copyOf(changes), shop);
+        return new Whole(
+                stored, engine, seen, together.get(revisions, r -> withOil(engine, seen)), List.copyOf(changes), shop);
+    }
+
+    private List<Visit> withOil(Engine engine, List<Seen> seen) {
+        List<Visit> visits = seen.stream().map(Seen::visit).toList();
+        return visits.isEmpty()
+                ? visits
+                : Visit.withOil(
+                        engine,
+                        visits,
+                        sheets.record(visits.get(visits.size() - 1).job()).all(OilEntry.class));
     }
 
     private Seen seen(long jobId, Learnt learnt) {

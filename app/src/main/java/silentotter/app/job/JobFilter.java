@@ -42,6 +42,15 @@ public record JobFilter(
         return new JobFilter(search, fault, family, technician, from, to, open, outcome, Optional.of(only));
     }
 
+    boolean asksNothing() {
+        return search.isBlank()
+                && (family + technician + from + to).isEmpty()
+                && fault.isEmpty()
+                && open.isEmpty()
+                && outcome.isEmpty()
+                && engines.isEmpty();
+    }
+
     /** For {@code like}, with what that reads as a sign taken literally; empty where nothing is searched for. */
     String like() {
         return search.isBlank()

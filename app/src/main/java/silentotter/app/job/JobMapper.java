@@ -9,28 +9,8 @@ import silentotter.core.diagnosis.Tone;
 
 @Mapper
 interface JobMapper {
-    /** A filter as statements take it: MyBatis reads getters. */
-    record Asked(
-            String faultName,
-            String family,
-            String technician,
-            String from,
-            String to,
-            Integer openAsked,
-            String engineList,
-            Integer outcomeAsked) {
-        static Asked of(JobFilter f) {
-            return new Asked(
-                    f.faultName(),
-                    f.family(),
-                    f.technician(),
-                    f.from(),
-                    f.to(),
-                    f.openAsked(),
-                    f.engineList(),
-                    f.outcomeAsked());
-        }
-    }
+    /** A job that was looked for. @param total how many there are like it */
+    record Hit(long id, int total) {}
 
     @Select("select distinct technician from job where technician <> '' order by technician")
     List<String> technicians();
@@ -38,18 +18,11 @@ interface JobMapper {
     @Select("select distinct family from engine where family <> '' order by family")
     List<String> families();
 
-    String MATCHES = """
-            where (#{like} = '' or e.name like #{like} escape '\\' or j.complaint like #{like} escape '\\'
-                or j.technician like #{like} escape '\\' or j.date like #{like} escape '\\'
-                or j.headline like #{like} escape '\\')
-            and (#{f.faultName} = '' or j.suspect = #{f.faultName})
-            and (#{f.family} = '' or e.family = #{f.family})
-            and (#{f.technician} = '' or j.technician = #{f.technician})
-            and (#{f.from} = '' or j.date >= #{f.from}) and (#{f.to} = '' or j.date <= #{f.to})
-            and (#{f.openAsked} is null or (j.open_findings > 0) = #{f.openAsked})
-            and (#{f.engineList} is null or j.engine_id in (select value from json_each(#{f.engineList})))
-            and (#{f.outcomeAsked} is null or #{f.outcomeAsked} = exists (select 1 from examination x
-                where x.job_id = j.id and x.part = 'FOUND' and x.removed = 0 and x.document <> '{}'))""";
+    String LINES = """
+            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
+                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
+            from job j join engine e on e.id = j.engine_id
+            """;
 
     @Select("select id, engine_id, document_revision, document, revision, changed_at from job where id = #{id}")
     Optional<JobRow> byId(long id);
@@ -57,31 +30,55 @@ interface JobMapper {
     @Select("select id from job where engine_id = #{engineId} order by date, id")
     List<Long> ofEngine(long engineId);
 
+    @Select("select id, revision from job where engine_id = #{engineId} order by date, id")
+    List<JobRevision> revisionsOfEngine(long engineId);
+
     @Select("select revision from job where id = #{id}")
     Optional<Integer> revision(long id);
 
+    /** Newest first. All jobs are gone through once: walking along the index of dates is slower where few are meant. */
     @Select("""
-            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
-                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
-            from job j join engine e on e.id = j.engine_id
-            """ + MATCHES + " order by j.date desc, j.id desc limit #{limit} offset #{offset}")
-    List<JobLine> lines(Asked f, String like, int limit, int offset);
+            <script>
+            select j.id, count(*) over () as total from job j
+            <where>
+            <if test="like != ''">
+                (j.complaint like #{like} escape '\\' or j.headline like #{like} escape '\\'
+                or j.technician like #{like} escape '\\' or j.date like #{like} escape '\\'
+                or j.engine_id in (select id from engine where name like #{like} escape '\\'))
+            </if>
+            <if test="f.faultName() != ''">and j.suspect = #{f.faultName}</if>
+            <if test="f.family() != ''">and j.engine_id in (select id from engine where family = #{f.family})</if>
+            <if test="f.technician() != ''">and j.technician = #{f.technician}</if>
+            <if test="f.from() != ''">and j.date &gt;= #{f.from}</if>
+            <if test="f.to() != ''">and j.date &lt;= #{f.to}</if>
+            <if test="f.openAsked() != null">and (j.open_findings > 0) = #{f.openAsked}</if>
+            <if test="f.engineList() != null">
+                and j.engine_id in (select value from json_each(#{f.engineList}))
+            </if>
+            <if test="f.outcomeAsked() != null">
+                and (j.id in (select job_id from examination
+                    where part = 'FOUND' and removed = 0 and document &lt;&gt; '{}')) = #{f.outcomeAsked}
+            </if>
+            </where>
+            order by +j.date desc, j.id desc limit #{limit} offset #{offset}
+            </script>""")
+    List<Hit> hits(JobFilter f, String like, int limit, int offset);
 
-    @Select("""
-            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
-                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
-            from job j join engine e on e.id = j.engine_id where j.engine_id = #{engineId}
-            order by j.date desc, j.id desc""")
+    @Select("select count(*) from job")
+    int countAll();
+
+    @Select(LINES + "order by j.date desc, j.id desc limit #{limit} offset #{offset}")
+    List<JobLine> newest(int limit, int offset);
+
+    /** @param ids as a JSON list */
+    @Select(LINES + "where j.id in (select value from json_each(#{ids})) order by j.date desc, j.id desc")
+    List<JobLine> lines(String ids);
+
+    @Select(LINES + "where j.engine_id = #{engineId} order by j.date desc, j.id desc")
     List<JobLine> linesOfEngine(long engineId);
 
-    @Select("""
-            select j.id, j.date, j.engine_id, e.name as engine_name, e.cylinders, j.complaint, j.technician,
-                j.headline, j.tone, coalesce(j.headline_of = j.revision, 0) as up_to_date
-            from job j join engine e on e.id = j.engine_id order by j.date, j.id""")
+    @Select(LINES + "order by j.date, j.id")
     List<JobLine> allLines();
-
-    @Select("select count(*) from job j join engine e on e.id = j.engine_id " + MATCHES)
-    int count(Asked f, String like);
 
     @Select(value = """
             insert into job (engine_id, date, complaint, technician, document, changed_at)

@@ -11,7 +11,7 @@ import silentotter.app.change.Journal;
 import silentotter.app.engine.Engines;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
-import silentotter.app.job.JobMapper.Asked;
+import silentotter.app.job.JobMapper.Hit;
 import silentotter.app.storage.Documents;
 import silentotter.app.storage.Documents.Readable;
 import silentotter.core.diagnosis.Tone;
@@ -49,8 +49,14 @@ public class Jobs {
 
     @Transactional(readOnly = true)
     public Page page(JobFilter filter, int limit, int offset) {
-        Asked asked = Asked.of(filter);
-        return new Page(mapper.count(asked, filter.like()), mapper.lines(asked, filter.like(), limit, offset));
+        if (filter.asksNothing()) {
+            return new Page(mapper.countAll(), mapper.newest(limit, offset));
+        }
+        List<Hit> hits = mapper.hits(filter, filter.like(), limit, offset);
+        // Beyond the last one nobody says how many there are.
+        List<Hit> first = hits.isEmpty() && offset > 0 ? mapper.hits(filter, filter.like(), 1, 0) : hits;
+        int total = first.isEmpty() ? 0 : first.get(0).total();
+        return new Page(total, mapper.lines(hits.stream().map(Hit::id).toList().toString()));
     }
 
     /** What there is to filter by. */
@@ -89,6 +95,12 @@ public class Jobs {
     @Transactional(readOnly = true)
     public List<JobLine> linesOfEngine(long engineId) {
         return mapper.linesOfEngine(engineId);
+    }
+
+    /** Of an engine, oldest first. */
+    @Transactional(readOnly = true)
+    public List<JobRevision> revisionsOfEngine(long engineId) {
+        return mapper.revisionsOfEngine(engineId);
     }
 
     @Transactional(readOnly = true)

@@ -100,7 +100,8 @@ record LeakdownController(Leakdown leakdown, Testers testers, Jobs jobs, Sheets 
         Testers.StoredTester stored = testers.byId(testerId);
         TesterDocument found = body.applied(
                 stored.tester(), jobs.read(jobs.byId(id)).value().ambient().pressure());
-        testers.better(testerId, stored.revision(), found);
+        boolean hidden = stored.tester().supplyKPa() == null && body.supplyKPa() == null;
+        testers.checked(stored, found, hidden);
         return sheets.sheet(id);
     }
 }

@@ -2,6 +2,7 @@ package silentotter.app.leakdown;
 
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
@@ -47,6 +48,15 @@ interface LeakdownMapper {
             insert into tester (name, document, since, follows) values (#{name}, #{document}, #{since}, #{follows})
             returning id""", affectData = true)
     long insertTester(String name, String document, String since, Long follows);
+
+    record CheckRow(long testerId, String document) {}
+
+    /** Oldest first. */
+    @Select("select tester_id, document from tester_check order by id")
+    List<CheckRow> checks();
+
+    @Insert("insert into tester_check (tester_id, document) values (#{testerId}, #{document})")
+    void insertCheck(long testerId, String document);
 
     @Update("""
             update tester set name = #{name}, document = #{document}, revision = revision + 1

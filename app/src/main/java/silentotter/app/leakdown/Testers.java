@@ -2,18 +2,25 @@ package silentotter.app.leakdown;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.change.Journal;
 import silentotter.app.http.Conflict;
 import silentotter.app.http.NotFound;
+import silentotter.app.leakdown.LeakdownMapper.CheckRow;
+import silentotter.app.leakdown.LeakdownMapper.TesterRow;
 import silentotter.app.storage.Documents;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
 import silentotter.core.instruments.TesterDocument;
+import silentotter.core.learning.BleedCheck;
+import silentotter.core.learning.TesterBias;
 
 /**
  * The leak-down testers of the shop, as versions. What betters a tester (a calibration, a slip put right) betters what was
@@ -41,6 +48,7 @@ class Testers {
      * @param since when it began, where it followed another one
      * @param follows the one that it was before it was changed
      * @param until when another one followed it: nothing new is read with it
+     * @param bias what its checks have taught; null while it was never checked
      */
     record StoredTester(
             long id,
@@ -48,12 +56,19 @@ class Testers {
             TesterDocument tester,
             @Nullable String since,
             @Nullable Long follows,
-            @Nullable String until) {}
+            @Nullable String until,
+            @Nullable TesterBias bias) {}
 
     /** Those that were changed since, too. */
     @Transactional(readOnly = true)
     public List<StoredTester> all() {
-        return mapper.testers().stream().map(this::stored).toList();
+        Map<Long, List<BleedCheck>> checks = mapper.checks().stream()
+                .collect(Collectors.groupingBy(
+                        CheckRow::testerId,
+                        Collectors.mapping(r -> documents.read(r.document(), BleedCheck.class), Collectors.toList())));
+        return mapper.testers().stream()
+                .map(r -> stored(r, checks.getOrDefault(r.id(), List.of())))
+                .toList();
     }
 
     /** Those that can be read with now. */
@@ -64,12 +79,44 @@ class Testers {
 
     @Transactional(readOnly = true)
     public StoredTester byId(long id) {
-        return mapper.tester(id).map(this::stored).orElseThrow(() -> new NotFound("There is no tester " + id + "."));
+        return all().stream()
+                .filter(t -> t.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new NotFound("There is no tester " + id + "."));
     }
 
-    private StoredTester stored(LeakdownMapper.TesterRow r) {
+    private StoredTester stored(TesterRow r, List<BleedCheck> checks) {
         TesterDocument tester = documents.read(r.document(), TesterDocument.class);
-        return new StoredTester(r.id(), r.revision(), tester, r.since(), r.follows(), r.until());
+        // One whose orifice was entered by hand again is as it was entered.
+        TesterBias bias = checks.isEmpty() || !tester.calibrated() ? null : TesterBias.of(checks);
+        return new StoredTester(r.id(), r.revision(), tester, r.since(), r.follows(), r.until(), bias);
+    }
+
+    /**
+     * A tester was read on bleed holes: what all its checks say together betters it.
+     *
+     * @param found the tester as this check alone says
+     * @param hidden whether the holes had to tell its supply too
+     */
+    @Transactional
+    public void checked(StoredTester before, TesterDocument found, boolean hidden) {
+        refuseIfOver(before.id());
+        List<BleedCheck> all = new ArrayList<>(checks(before.id()));
+        Double stated = all.isEmpty()
+                ? before.tester().effectiveOrificeMm().orElse(null)
+                : all.get(0).statedMm();
+        BleedCheck check =
+                new BleedCheck(Instant.now(clock).toString(), found.orificeMm(), found.supplyKPa(), hidden, stated);
+        all.add(check);
+        mapper.insertCheck(before.id(), documents.write(check));
+        better(before.id(), before.revision(), TesterBias.of(all).applied(found));
+    }
+
+    private List<BleedCheck> checks(long id) {
+        return mapper.checks().stream()
+                .filter(r -> r.testerId() == id)
+                .map(r -> documents.read(r.document(), BleedCheck.class))
+                .toList();
     }
 
     @Transactional

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import silentotter.app.http.NotFound;
 import silentotter.app.outcome.OutcomeMapper.MemberRow;
-import silentotter.app.outcome.PastJobs.FoundThen;
+import silentotter.app.outcome.PastJobs.Ending;
 import silentotter.core.fault.Fault;
 
 /** What fails on engines of one make and type, and at what hours, from what was found on them. */
@@ -38,10 +38,9 @@ class Families {
         if (members.isEmpty()) {
             throw new NotFound("No engine here is called a " + name + ".");
         }
-        List<FoundThen> found =
-                past.ofEngines(members.stream().map(MemberRow::id).collect(Collectors.toSet()));
-        Map<Fault, List<FoundThen>> byFault = new TreeMap<>();
-        found.forEach(f -> f.outcome().present().stream()
+        List<Ending> found = past.ofEngines(members.stream().map(MemberRow::id).collect(Collectors.toSet()));
+        Map<Fault, List<Ending>> byFault = new TreeMap<>();
+        found.forEach(f -> f.past().outcome().present().stream()
                 .map(at -> at.fault())
                 .distinct()
                 .forEach(fault ->
@@ -56,19 +55,19 @@ class Families {
                         .toList());
     }
 
-    private static FailedView failed(Fault fault, List<FoundThen> times) {
+    private static FailedView failed(Fault fault, List<Ending> times) {
         return new FailedView(
                 fault.words(),
                 times.size(),
-                (int) times.stream().map(FoundThen::engine).distinct().count(),
+                (int) times.stream().map(Ending::engine).distinct().count(),
                 times.stream()
                         .sorted(Comparator.comparing(t -> t.hours().orElse(Double.MAX_VALUE)))
-                        .map(t -> new At(t.job(), t.name(), t.hours(), because(t, fault)))
+                        .map(t -> new At(t.past().job(), t.past().name(), t.hours(), because(t, fault)))
                         .toList());
     }
 
-    private static String because(FoundThen then, Fault fault) {
-        return then.outcome().known().entrySet().stream()
+    private static String because(Ending then, Fault fault) {
+        return then.past().outcome().known().entrySet().stream()
                 .filter(e -> e.getKey().fault() == fault && e.getValue().shown())
                 .map(e -> e.getValue().because())
                 .distinct()

@@ -23,7 +23,8 @@ record OutcomeController(PastJobs past, Families families, Choices choices) {
     /** @param practice whether it was a job to practise on: shown, and it counts for nothing */
     record PastLine(long job, String name, boolean practice, ReviewVerdict verdict, String inWords) implements Worded {}
 
-    record RecordView(ShopRecord record, List<PastLine> jobs) {}
+    /** @param copies how many jobs were here already when their case file was loaded; they count once */
+    record RecordView(ShopRecord record, int copies, List<PastLine> jobs) {}
 
     /**
      * @param now what the outcomes teach as of now
@@ -38,7 +39,9 @@ record OutcomeController(PastJobs past, Families families, Choices choices) {
     RecordView record() {
         List<PastJob> all = past.all();
         return new RecordView(
-                ShopRecord.of(all), all.stream().map(OutcomeController::line).toList());
+                ShopRecord.of(all),
+                past.copies(),
+                all.stream().map(OutcomeController::line).toList());
     }
 
     private static PastLine line(PastJob job) {

@@ -8,8 +8,9 @@ import org.apache.ibatis.annotations.Select;
 interface OutcomeMapper {
     record PredictionRow(long jobId, String document) {}
 
-    /** The prediction that counts on a job, with what its page is called. */
-    record PastRow(long jobId, long engineId, String engineName, String date, Double hours, String document) {}
+    /** A job with a prediction, and what its page is called. @param prediction the one that counts: the last */
+    record PastRow(
+            long jobId, int revision, long engineId, String engineName, String date, Double hours, long prediction) {}
 
     /** Oldest first. */
     @Select("select job_id, document from prediction where job_id = #{jobId} and removed = 0 order by id")
@@ -29,12 +30,14 @@ interface OutcomeMapper {
             group by e.id order by e.name""")
     List<MemberRow> members(String family);
 
-    /** The last prediction of each job; it counts. */
     @Select("""
-            select p.job_id, j.engine_id, e.name as engine_name, j.date, j.document ->> '$.hours' as hours,
-                p.document
+            select j.id as job_id, j.revision, j.engine_id, e.name as engine_name, j.date,
+                j.document ->> '$.hours' as hours, max(p.id) as prediction
             from prediction p join job j on j.id = p.job_id join engine e on e.id = j.engine_id
-            where p.id in (select max(id) from prediction where removed = 0 group by job_id)
-            order by j.date, j.id""")
+            where p.removed = 0 group by j.id order by j.date, j.id""")
     List<PastRow> past();
+
+    /** @param ids as a JSON list */
+    @Select("select job_id, document from prediction where id in (select value from json_each(#{ids}))")
+    List<PredictionRow> documents(String ids);
 }

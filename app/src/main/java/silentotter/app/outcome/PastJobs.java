@@ -1,14 +1,20 @@
 package silentotter.app.outcome;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import silentotter.app.engine.Engines;
+import silentotter.app.job.JobRevision;
 import silentotter.app.outcome.OutcomeMapper.PastRow;
+import silentotter.app.outcome.OutcomeMapper.PredictionRow;
 import silentotter.app.part.FoundThings;
 import silentotter.app.part.FoundThings.Ended;
 import silentotter.app.part.RepeatedReadings;
@@ -24,6 +30,12 @@ import silentotter.core.outcome.Prediction;
 /** All jobs whose engine was opened or mended, and what they teach together. */
 @Service
 class PastJobs {
+    private static final int MOST_REMEMBERED = 5000;
+
+    /** Of a revision of a job; empty where nothing of its engine is known. */
+    private final Cache<JobRevision, Optional<Ending>> known =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
     private final OutcomeMapper mapper;
     private final Engines engines;
     private final FoundThings found;
@@ -46,51 +58,76 @@ class PastJobs {
         this.documents = documents;
     }
 
+    /** Each once, also where a case file was loaded that was here already. */
     @Transactional(readOnly = true)
     public List<PastJob> all() {
-        Map<Long, Ended> ended = found.ended();
-        Map<Long, Engine> known = new HashMap<>();
-        return mapper.past().stream()
-                .flatMap(row -> Optional.ofNullable(ended.get(row.jobId())).map(e -> pastJob(row, e, known)).stream())
-                .toList();
+        return PastJob.withoutCopies(ended().stream().map(Ending::past).toList());
     }
 
-    private PastJob pastJob(PastRow row, Ended ended, Map<Long, Engine> known) {
-        Engine engine = engine(row.engineId(), known);
-        return new PastJob(
-                row.jobId(),
-                row.engineName() + ", " + row.date(),
-                ended.closing().practice().orElse(false),
-                documents.read(row.document(), Prediction.class),
-                Outcome.of(engine, ended.found()));
+    /** How many jobs were here already when their case file was loaded. */
+    @Transactional(readOnly = true)
+    public int copies() {
+        return ended().size() - all().size();
     }
 
-    /**
-     * What was found on engines of one family.
-     *
-     * @param hours of the engine then; empty where nobody said
-     */
-    record FoundThen(long job, long engine, String name, Optional<Double> hours, Outcome outcome) {}
+    /** @param hours of the engine then; empty where nobody said */
+    record Ending(long engine, Optional<Double> hours, PastJob past) {}
 
     @Transactional(readOnly = true)
-    public List<FoundThen> ofEngines(Set<Long> wanted) {
-        Map<Long, Ended> ended = found.ended();
-        Map<Long, Engine> known = new HashMap<>();
-        return mapper.past().stream()
-                .filter(row -> wanted.contains(row.engineId()) && ended.containsKey(row.jobId()))
-                .map(row -> new FoundThen(
-                        row.jobId(),
-                        row.engineId(),
-                        row.engineName() + ", " + row.date(),
-                        Optional.ofNullable(row.hours()),
-                        Outcome.of(
-                                engine(row.engineId(), known),
-                                ended.get(row.jobId()).found())))
+    public List<Ending> ofEngines(Set<Long> wanted) {
+        return ended().stream().filter(e -> wanted.contains(e.engine())).toList();
+    }
+
+    private List<Ending> ended() {
+        List<PastRow> rows = mapper.past();
+        List<PastRow> unread =
+                rows.stream().filter(r -> known.getIfPresent(at(r)) == null).toList();
+        Map<JobRevision, Optional<Ending>> fresh = unread.isEmpty() ? Map.of() : read(unread);
+        known.putAll(fresh);
+        return rows.stream()
+                .map(r -> fresh.containsKey(at(r)) ? fresh.get(at(r)) : known.getIfPresent(at(r)))
+                .flatMap(e -> Objects.requireNonNullElse(e, Optional.<Ending>empty()).stream())
                 .toList();
     }
 
-    private Engine engine(long id, Map<Long, Engine> known) {
-        return known.computeIfAbsent(id, i -> engines.read(engines.byId(i)).value());
+    private static JobRevision at(PastRow row) {
+        return new JobRevision(row.jobId(), row.revision());
+    }
+
+    private Map<JobRevision, Optional<Ending>> read(List<PastRow> rows) {
+        Map<Long, Ended> ended = found.ended(rows.stream().map(PastRow::jobId).toList());
+        Map<Long, String> predictions = mapper
+                .documents(rows.stream()
+                        .filter(r -> ended.containsKey(r.jobId()))
+                        .map(PastRow::prediction)
+                        .toList()
+                        .toString())
+                .stream()
+                .collect(Collectors.toMap(PredictionRow::jobId, PredictionRow::document));
+        Map<Long, Engine> own = new HashMap<>();
+        rows.forEach(r -> own.computeIfAbsent(r.engineId(), this::engine));
+        // Nothing of it asks the database, and after a start there are thousands of them.
+        return rows.parallelStream()
+                .collect(Collectors.toMap(
+                        PastJobs::at,
+                        r -> Optional.ofNullable(ended.get(r.jobId()))
+                                .map(e -> ending(r, e, own.get(r.engineId()), predictions.get(r.jobId())))));
+    }
+
+    private Ending ending(PastRow row, Ended ended, Engine engine, String prediction) {
+        return new Ending(
+                row.engineId(),
+                Optional.ofNullable(row.hours()),
+                new PastJob(
+                        row.jobId(),
+                        row.engineName() + ", " + row.date(),
+                        ended.closing().practice().orElse(false),
+                        documents.read(prediction, Prediction.class),
+                        Outcome.of(engine, ended.found())));
+    }
+
+    private Engine engine(long id) {
+        return engines.read(engines.byId(id)).value();
     }
 
     /** What they teach; nothing is taken over by it. */

@@ -1,5 +1,6 @@
 package silentotter.app.part;
 
+import java.util.Collection;
 import java.util.Map;
 import silentotter.core.closing.Closing;
 import silentotter.core.found.Found;
@@ -8,6 +9,6 @@ import silentotter.core.found.Found;
 public interface FoundThings {
     record Ended(Found found, Closing closing) {}
 
-    /** By job, only jobs of which anything is known. */
-    Map<Long, Ended> ended();
+    /** By job, of these only jobs of which anything is known. */
+    Map<Long, Ended> ended(Collection<Long> jobs);
 }

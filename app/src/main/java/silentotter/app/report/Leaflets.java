@@ -5,9 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import silentotter.app.casefile.CaseFiles;
-import silentotter.app.casefile.CaseFiles.Copy;
 import silentotter.app.history.Histories;
-import silentotter.app.part.JobPhotos;
 import silentotter.app.part.KeptPredictions;
 import silentotter.app.sheet.AskedUnits;
 import silentotter.app.sheet.Sheets;
@@ -26,14 +24,10 @@ import silentotter.core.wording.Wording;
 /** What is handed over beside the report: before and after, and what was found; each carries the case file as the report does. */
 @Service
 class Leaflets {
-    private static final int MOST_ATTACHED = 10_000_000;
-    private static final int MOST_PHOTOS = 24;
-
     private final Sheets sheets;
     private final Histories histories;
     private final KeptPredictions predictions;
-    private final JobPhotos photos;
-    private final Pictures pictures;
+    private final ShownPhotos photos;
     private final CaseFiles caseFiles;
     private final Choices choices;
     private final AskedUnits asked;
@@ -42,8 +36,7 @@ class Leaflets {
             Sheets sheets,
             Histories histories,
             KeptPredictions predictions,
-            JobPhotos photos,
-            Pictures pictures,
+            ShownPhotos photos,
             CaseFiles caseFiles,
             Choices choices,
             AskedUnits asked) {
@@ -51,13 +44,12 @@ class Leaflets {
         this.histories = histories;
         this.predictions = predictions;
         this.photos = photos;
-        this.pictures = pictures;
         this.caseFiles = caseFiles;
         this.choices = choices;
         this.asked = asked;
     }
 
-    Reports.Pdf beforeAndAfter(long engineId, long before, long after, @Nullable Paper paper) {
+    Pdf beforeAndAfter(long engineId, long before, long after, @Nullable Paper paper) {
         Histories.Pair pair = histories.pair(engineId, before, after);
         JobRecord record = sheets.record(after);
         Leaflet leaflet = BeforeAndAfter.write(
@@ -67,36 +59,24 @@ class Leaflets {
                 pair.comparison(),
                 choices.letterhead(),
                 new Wording(record.engine(), asked.units()));
-        return pdf(after, "-before-and-after", leaflet, paper, List.of());
+        return pdf(after, "before-and-after", leaflet, paper, List.of());
     }
 
-    Reports.Pdf found(long jobId, @Nullable Paper paper) {
+    Pdf found(long jobId, @Nullable Paper paper) {
         JobRecord record = sheets.record(jobId);
         Examination seen = record.last(Examination.class, Examination.EMPTY);
         Optional<Review> review = predictions
                 .counting(jobId)
                 .filter(p -> seen.found().begun())
                 .map(p -> Review.of(p, Outcome.of(record.engine(), seen.found())));
-        List<ReportPage.Photo> shown = photos.taken(jobId).stream()
-                .limit(MOST_PHOTOS)
-                .flatMap(p ->
-                        pictures
-                                .inline(p.key())
-                                .map(at -> new ReportPage.Photo(at, Reports.caption(p, record.engine())))
-                                .stream())
-                .toList();
         Leaflet leaflet =
                 FoundSheet.write(record, review, choices.letterhead(), new Wording(record.engine(), asked.units()));
-        return pdf(jobId, "-found", leaflet, paper, shown);
+        return pdf(jobId, "found", leaflet, paper, photos.inline(jobId, record.engine()));
     }
 
-    private Reports.Pdf pdf(
-            long jobId, String kind, Leaflet leaflet, @Nullable Paper paper, List<ReportPage.Photo> shown) {
+    private Pdf pdf(long jobId, String kind, Leaflet leaflet, @Nullable Paper paper, List<ReportPage.Photo> shown) {
         Letterhead letterhead = choices.letterhead();
         Paper on = Optional.ofNullable(paper).orElse(letterhead.onPaper());
-        Copy copy = caseFiles.copy(jobId, MOST_ATTACHED);
-        return new Reports.Pdf(
-                copy.name().replaceAll("\\.case\\.json$", "") + kind + ".pdf",
-                ReportPdf.of(new LeafletPage(leaflet, on, shown).document(), copy.name(), copy.content()));
+        return Pdf.of(caseFiles.copy(jobId, Pdf.MOST_ATTACHED), kind, new LeafletPage(leaflet, on, shown).document());
     }
 }

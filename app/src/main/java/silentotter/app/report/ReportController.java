@@ -53,7 +53,7 @@ record ReportController(Reports reports, Leaflets leaflets, CaseFiles caseFiles,
         return inline(leaflets.beforeAndAfter(id, before, after, paper));
     }
 
-    private static ResponseEntity<byte[]> inline(Reports.Pdf pdf) {
+    private static ResponseEntity<byte[]> inline(Pdf pdf) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + pdf.name() + "\"")
                 .contentType(MediaType.APPLICATION_PDF)

@@ -3,9 +3,11 @@ package silentotter.app.report;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import silentotter.app.casefile.CaseFiles;
 import silentotter.app.casefile.CaseFiles.Copy;
@@ -15,23 +17,18 @@ import silentotter.app.plan.Plans;
 import silentotter.app.sheet.AskedUnits;
 import silentotter.app.sheet.Sheets;
 import silentotter.app.shop.Choices;
-import silentotter.core.engine.CylinderNumber;
-import silentotter.core.engine.Engine;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.report.Letterhead;
 import silentotter.core.report.Paper;
 import silentotter.core.report.Report;
 import silentotter.core.report.ReportWriter;
-import silentotter.core.wording.Say;
 import silentotter.core.wording.Wording;
 
 /** Reports of jobs as they now are. */
 @Service
 class Reports {
-    /** A PDF is sent by mail; what is larger goes without the photos, which it shows. */
-    private static final int MOST_ATTACHED = 10_000_000;
-
-    private static final int MOST_PHOTOS = 24;
+    /** Once the application is at rest after its start. */
+    private static final int WARMED_AFTER_SECONDS = 10;
 
     private static final String NOTHING = """
             <html lang="en"><head><title>-</title><meta name="description" content="-"/><meta name="subject" content="-"/>
@@ -40,18 +37,17 @@ class Reports {
     private final Sheets sheets;
     private final Plans plans;
     private final Jobs jobs;
-    private final JobPhotos photos;
+    private final ShownPhotos photos;
     private final Pictures pictures;
     private final CaseFiles caseFiles;
     private final Choices choices;
     private final AskedUnits asked;
-    private final AtomicBoolean warm = new AtomicBoolean();
 
     Reports(
             Sheets sheets,
             Plans plans,
             Jobs jobs,
-            JobPhotos photos,
+            ShownPhotos photos,
             Pictures pictures,
             CaseFiles caseFiles,
             Choices choices,
@@ -66,25 +62,24 @@ class Reports {
         this.asked = asked;
     }
 
-    /** Who looks at a report will want its PDF: what the first one loads is loaded meanwhile, and its photos are reduced. */
+    /** The first PDF loads fonts and what draws them, which takes seconds: before anybody waits for it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warmUp() {
+        CompletableFuture.runAsync(
+                () -> ReportPdf.of(NOTHING, "-", new byte[0]),
+                CompletableFuture.delayedExecutor(WARMED_AFTER_SECONDS, TimeUnit.SECONDS));
+    }
+
+    /** Who looks at a report will want its PDF: its photos are reduced meanwhile. */
     private void prepare(List<JobPhotos.Taken> taken) {
-        boolean first = warm.compareAndSet(false, true);
-        if (first || !taken.isEmpty()) {
-            CompletableFuture.runAsync(() -> {
-                if (first) {
-                    ReportPdf.of(NOTHING, "-", new byte[0]);
-                }
-                taken.forEach(p -> pictures.reduce(p.key()));
-            });
+        if (!taken.isEmpty()) {
+            CompletableFuture.runAsync(() -> taken.forEach(p -> pictures.reduce(p.key())));
         }
     }
 
-    /** A report that can be saved. */
-    record Pdf(String name, byte[] content) {}
-
     /** For a browser: photos come from their addresses. @param paper the shop's where nothing is said */
     ReportPage.Pages pages(long jobId, @Nullable Paper paper) {
-        List<JobPhotos.Taken> taken = taken(jobId);
+        List<JobPhotos.Taken> taken = photos.of(jobId);
         prepare(taken);
         return page(
                         jobId,
@@ -96,13 +91,11 @@ class Reports {
     }
 
     Pdf pdf(long jobId, @Nullable Paper paper) {
-        Copy copy = caseFiles.copy(jobId, MOST_ATTACHED);
+        Copy copy = caseFiles.copy(jobId, Pdf.MOST_ATTACHED);
         String attached = "Attached: " + copy.name() + ", the case file of this engine"
                 + (copy.whole() ? "." : ", without its photos, which are too large to be carried here.");
-        ReportPage page = page(jobId, paper, taken(jobId), pictures::inline, attached);
-        return new Pdf(
-                copy.name().replaceAll("\\.case\\.json$", "") + "-report.pdf",
-                ReportPdf.of(page.document(), copy.name(), copy.content()));
+        ReportPage page = page(jobId, paper, photos.of(jobId), pictures::inline, attached);
+        return Pdf.of(copy, "report", page.document());
     }
 
     /** @param address of a photo by its key; empty where it cannot be shown */
@@ -116,22 +109,8 @@ class Reports {
         Letterhead letterhead = choices.letterhead();
         Wording wording = new Wording(said.engine(), asked.units());
         Report report = ReportWriter.write(said, plans.planOf(jobId), letterhead, jobs.revision(jobId), wording);
-        List<ReportPage.Photo> shown = taken.parallelStream()
-                .flatMap(p ->
-                        address.apply(p.key()).map(at -> new ReportPage.Photo(at, caption(p, said.engine()))).stream())
-                .toList();
+        List<ReportPage.Photo> shown = photos.shown(taken, said.engine(), address);
         Paper on = Optional.ofNullable(paper).orElse(letterhead.onPaper());
         return new ReportPage(report, new SectionDrawing(said), on, shown, attached);
-    }
-
-    private List<JobPhotos.Taken> taken(long jobId) {
-        return photos.taken(jobId).stream().limit(MOST_PHOTOS).toList();
-    }
-
-    static String caption(JobPhotos.Taken photo, Engine engine) {
-        String of = photo.cylinder() == 0
-                ? ", the engine"
-                : ", cylinder " + engine.label(CylinderNumber.of(photo.cylinder()));
-        return Say.sentence(photo.subject()) + of + ", " + photo.takenAt().substring(0, 10);
     }
 }

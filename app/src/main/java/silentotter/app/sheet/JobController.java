@@ -95,9 +95,10 @@ record JobController(
         return sheets.sheet(newJobs.add(body.engineId(), body.engine(), body.job()));
     }
 
+    /** @param learnt whether the verdict may stand on what the shop's own outcomes have moved */
     @GetMapping("/{id}/sheet")
-    SheetView sheet(@PathVariable long id) {
-        return sheets.sheet(id);
+    SheetView sheet(@PathVariable long id, @RequestParam(defaultValue = "true") boolean learnt) {
+        return learnt ? sheets.sheet(id) : sheets.sheetAsStarted(id);
     }
 
     /** Grows with every change of the job; lets a program see cheaply that it is behind. */

@@ -13,6 +13,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.change.Journal;
 import silentotter.app.engine.Engines;
 import silentotter.app.engine.ServiceLogs;
+import silentotter.app.job.JobRevision;
 import silentotter.app.job.Jobs;
 import silentotter.app.part.SheetPart;
 import silentotter.app.shop.Choices;
@@ -23,6 +24,7 @@ import silentotter.core.diagnosis.Diagnosis;
 import silentotter.core.diagnosis.Movement;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineDocument;
+import silentotter.core.fault.Learnt;
 import silentotter.core.finding.Shop;
 import silentotter.core.intake.ServiceDocument;
 import silentotter.core.interpretation.Interpretation;
@@ -57,7 +59,7 @@ public class Sheets {
     private final AskedUnits asked;
     private final JsonMapper json;
     private final TransactionTemplate reading;
-    private final Cache<Revision, Interpretation> known = Caffeine.newBuilder()
+    private final Cache<JobRevision, Interpretation> known = Caffeine.newBuilder()
             .maximumWeight(MOST_REMEMBERED)
             .weigher(Sheets::weight)
             .build();
@@ -86,10 +88,8 @@ public class Sheets {
         this.reading.setReadOnly(true);
     }
 
-    private record Revision(long jobId, int revision) {}
-
     /** A job with few readings weighs as much as its analysis does. */
-    private static int weight(Revision revision, Interpretation said) {
+    private static int weight(JobRevision revision, Interpretation said) {
         return 500
                 + said.record().observed().size()
                 + said.record().all(CompressionPass.class).stream()
@@ -124,6 +124,11 @@ public class Sheets {
             Readable<EngineDocument, Engine> engine,
             List<? extends Loaded<?>> parts,
             Shop shop) {
+        /** Had the shop learnt nothing. */
+        Held asStarted() {
+            return new Held(stored, job, storedEngine, engine, parts, shop.having(Learnt.NOTHING));
+        }
+
         JobRecord record() {
             return new JobRecord(
                     engine.value(),
@@ -149,21 +154,32 @@ public class Sheets {
 
     /** The sheet of a job as it now is. */
     public SheetView sheet(long jobId) {
-        record Both(Held held, Beside beside) {}
-        Both both = reading.execute(t -> {
+        Seen seen = seen(jobId);
+        return view(seen.held(), interpret(seen.held()), seen.beside(), asked.units());
+    }
+
+    /** The same, had the shop learnt nothing. */
+    public SheetView sheetAsStarted(long jobId) {
+        Seen seen = seen(jobId);
+        Held held = seen.held().asStarted();
+        return view(held, Interpreter.interpret(held.record(), held.shop()), seen.beside(), asked.units());
+    }
+
+    private record Seen(Held held, Beside beside) {}
+
+    private Seen seen(long jobId) {
+        return reading.execute(t -> {
             Held held = load(jobId);
-            return new Both(
-                    held,
-                    new Beside(
-                            serviceLogs.of(held.storedEngine().id()),
-                            journal.undoable(jobId)
-                                    .map(SheetHead.ChangeView::of)
-                                    .orElse(null),
-                            journal.redoable(jobId)
-                                    .map(SheetHead.ChangeView::of)
-                                    .orElse(null)));
+            return new Seen(held, beside(held));
         });
-        return view(both.held(), interpret(both.held()), both.beside(), asked.units());
+    }
+
+    private Beside beside(Held held) {
+        long jobId = held.stored().id();
+        return new Beside(
+                serviceLogs.of(held.storedEngine().id()),
+                journal.undoable(jobId).map(SheetHead.ChangeView::of).orElse(null),
+                journal.redoable(jobId).map(SheetHead.ChangeView::of).orElse(null));
     }
 
     /** What a job says as it now is. */
@@ -184,7 +200,7 @@ public class Sheets {
     private Interpretation interpret(Held held) {
         Jobs.StoredJob job = held.stored();
         Interpretation result = known.get(
-                new Revision(job.id(), job.revision()), key -> Interpreter.interpret(held.record(), held.shop()));
+                new JobRevision(job.id(), job.revision()), key -> Interpreter.interpret(held.record(), held.shop()));
         Diagnosis diagnosis = result.diagnosis();
         String words = new Wording(result.engine(), Units.METRIC).fill(diagnosis.inOneLine());
         headlines.workedOut(job.id(), job.revision(), words, diagnosis);
@@ -235,7 +251,7 @@ public class Sheets {
 
     /** What the last change did; nothing where nobody asked for the sheet before it. */
     private List<Movement> moved(Jobs.StoredJob job, Interpretation said) {
-        Interpretation before = known.getIfPresent(new Revision(job.id(), job.revision() - 1));
+        Interpretation before = known.getIfPresent(new JobRevision(job.id(), job.revision() - 1));
         return before == null ? List.of() : Movement.between(before.diagnosis(), said.diagnosis());
     }
 

@@ -31,6 +31,9 @@ public class Choices {
     private final LoadingCache<CrankingSetup, GaugeCurve> gauges =
             Caffeine.newBuilder().maximumSize(2000).build(GaugeCurve::of);
 
+    /** A lesson is never changed, and every sheet asks for the last one. */
+    private final LoadingCache<Long, Lesson> known;
+
     private final ShopMapper mapper;
     private final Journal journal;
     private final Documents documents;
@@ -41,21 +44,27 @@ public class Choices {
         this.mapper = mapper;
         this.journal = journal;
         this.documents = documents;
+        this.known = Caffeine.newBuilder().maximumSize(10).build(id -> lesson(mapper.lesson(id)));
     }
 
     /** The shop, as interpretations ask for it. */
     @Transactional(readOnly = true)
     public Shop shop() {
-        Shop shop = new Shop(
-                mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)),
-                curves::get,
-                gauges::get);
+        Shop shop = asChosen();
         return use(shop) == LearningUse.LEFT_OUT
                 ? shop
                 : mapper.lastLesson()
-                        .map(this::lesson)
+                        .map(known::get)
                         .map(l -> shop.having(l.learnt()))
                         .orElse(shop);
+    }
+
+    /** Without what it has learnt. */
+    private Shop asChosen() {
+        return new Shop(
+                mapper.choices().stream().collect(Collectors.toMap(Choice::matter, Choice::chosen)),
+                curves::get,
+                gauges::get);
     }
 
     private static LearningUse use(Shop shop) {
@@ -79,7 +88,7 @@ public class Choices {
 
     @Transactional(readOnly = true)
     public LearningUse learningUse() {
-        return use(shop());
+        return use(asChosen());
     }
 
     /** Every verdict stands on it from now on. */

@@ -25,8 +25,11 @@ interface ShopMapper {
     @Select("select id, at, document from lesson where removed = 0 order by id desc")
     List<LessonRow> lessons();
 
-    @Select("select document from lesson where removed = 0 order by id desc limit 1")
-    Optional<String> lastLesson();
+    @Select("select max(id) from lesson where removed = 0")
+    Optional<Long> lastLesson();
+
+    @Select("select document from lesson where id = #{id}")
+    String lesson(long id);
 
     @Insert("insert into lesson (at, document) values (#{at}, #{document})")
     void insertLesson(String at, String document);

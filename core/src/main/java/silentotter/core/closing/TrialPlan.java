@@ -28,7 +28,11 @@ public record TrialPlan(
     public enum TrialMeasure implements Labelled {
         COMPRESSION,
         LEAKDOWN,
-        BLOWBY_IDLE
+        BLOWBY_IDLE,
+        BLOWBY_HELD,
+        BLOWBY_LOADED,
+        OIL_PER_DISTANCE,
+        OIL_PER_HOUR
     }
 
     /** Whether it says enough to be judged; no getter, so that results do not show it. */

@@ -4,12 +4,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import silentotter.core.comparison.Change.ChangeKind;
 import silentotter.core.examination.Examination;
-import silentotter.core.found.WorkDone.Work;
 import silentotter.core.intake.ServiceEntry;
 import silentotter.core.job.JobRecord;
 import silentotter.core.wording.Say;
@@ -30,13 +27,7 @@ public final class Changes {
         Examination seen = record.last(Examination.class, Examination.EMPTY);
         LocalDate date = record.job().date();
         List<Change> changes = new ArrayList<>();
-        String done = seen.found().work().done().entrySet().stream()
-                .filter(Map.Entry::getValue)
-                .map(Map.Entry::getKey)
-                .filter(w -> w != Work.NOTHING)
-                .sorted()
-                .map(Work::words)
-                .collect(Collectors.joining(", "));
+        String done = seen.found().work().inWords();
         if (!done.isEmpty()) {
             changes.add(new Change(date, record.job().hours(), ChangeKind.WORK, done));
         }

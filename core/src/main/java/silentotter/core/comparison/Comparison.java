@@ -11,6 +11,7 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.stat.descriptive.rank.Median;
 import silentotter.core.comparison.Change.ChangeKind;
 import silentotter.core.engine.CylinderNumber;
+import silentotter.core.plugs.PlugLook;
 import silentotter.core.wording.Say;
 import silentotter.core.wording.Worded;
 
@@ -25,6 +26,7 @@ import silentotter.core.wording.Worded;
  * @param unmatched by measure, in what the visits differ
  * @param claims by measure, whole engine first
  * @param notCompared by measure, why not
+ * @param plugs how those that were looked at on both visits looked; read by eye, so no difference is claimed of them
  * @param changes what was done between them
  * @param credit what a difference may and may not be put down to, in a sentence; empty where nothing is claimed
  * @param inWords what is claimed, a sentence each
@@ -35,26 +37,13 @@ public record Comparison(
         Map<Measure, List<Unmatched>> unmatched,
         List<Claim> claims,
         Map<Measure, String> notCompared,
+        List<PlugPair> plugs,
         List<Change> changes,
         String credit,
         List<String> inWords)
         implements Worded {
     /** Probability that a pair is said to differ that does not. */
     private static final double FALSE_ALARM = .05;
-
-    /** Between two days all cylinders move together by this, on the scale of the measure. Trade practice. */
-    private static double together(Measure m) {
-        return switch (m) {
-            case COMPRESSION -> .025;
-            case LEAKDOWN -> 1.5;
-            default -> .12;
-        };
-    }
-
-    /** And one against its sisters by this. */
-    private static double alone(Measure m) {
-        return m == Measure.COMPRESSION ? .012 : 1;
-    }
 
     /** A difference before it is tested. */
     private record Difference(Measure measure, Optional<CylinderNumber> cylinder, double change, double sigma) {
@@ -93,9 +82,26 @@ public record Comparison(
                 unmatched,
                 claims,
                 notCompared,
+                plugs(before, after),
                 changes,
                 claims.stream().anyMatch(Claim::claimed) ? credit(changes) : "",
                 claims.stream().filter(Claim::claimed).map(Comparison::inWords).toList());
+    }
+
+    /** How the plug of a cylinder looked on the one visit and on the other. */
+    public record PlugPair(CylinderNumber cylinder, PlugLook before, PlugLook after) {
+        /** No getter, so that results do not show it. */
+        public boolean changed() {
+            return before != after;
+        }
+    }
+
+    private static List<PlugPair> plugs(Visit before, Visit after) {
+        return before.plugs().keySet().stream()
+                .filter(after.plugs()::containsKey)
+                .sorted()
+                .map(n -> new PlugPair(n, before.plugs().get(n), after.plugs().get(n)))
+                .toList();
     }
 
     private record Pair(CylinderNumber cylinder, double change, double sigma, boolean floored, boolean tells) {}
@@ -126,7 +132,7 @@ public record Comparison(
                 double spread = ofMedian(others);
                 // What differs in the conditions moves all alike, and a quarter of it one more than another.
                 double sigma =
-                        Math.hypot(Math.hypot(p.sigma(), spread), Math.hypot(apart / 4, alone(m) * Math.sqrt(2)));
+                        Math.hypot(Math.hypot(p.sigma(), spread), Math.hypot(apart / 4, m.alone() * Math.sqrt(2)));
                 all.add(new Difference(m, Optional.of(p.cylinder()), p.change() - sisters, sigma));
             }
         }
@@ -139,7 +145,7 @@ public record Comparison(
 
     /** How far off a difference may be whose day and conditions differ as well. */
     private static double betweenDays(double own, double apart, Measure m) {
-        return Math.hypot(own, Math.hypot(apart, together(m)));
+        return Math.hypot(own, Math.hypot(apart, m.together()));
     }
 
     /** Standard error of the median of differences: that of their mean, times the root of half of pi. */
@@ -178,9 +184,9 @@ public record Comparison(
                 .map(d -> new Claim(
                         d.measure(),
                         d.cylinder(),
-                        shown(d.measure(), d.change()),
-                        shown(d.measure(), d.change() - wide * d.sigma()),
-                        shown(d.measure(), d.change() + wide * d.sigma()),
+                        d.measure().told(d.change()),
+                        d.measure().told(d.change() - wide * d.sigma()),
+                        d.measure().told(d.change() + wide * d.sigma()),
                         claimed.get(d),
                         d.change() > 0 != d.measure().moreIsWorse()))
                 .toList();
@@ -191,24 +197,16 @@ public record Comparison(
         return new NormalDistribution().inverseCumulativeProbability(1 - FALSE_ALARM / 2 / many);
     }
 
-    private static double shown(Measure m, double scaled) {
-        return m.asShare() ? Math.exp(scaled) - 1 : scaled;
-    }
-
     private static String inWords(Claim c) {
         String what = Say.sentence(c.measure().words())
                 + c.cylinder()
                         .map(n -> " of cylinder " + Say.cylinder(n) + ", against its sisters,")
                         .orElse(c.measure().ofCylinders() ? " of all cylinders together" : "");
         String way = c.change() > 0 ? " rose by " : " fell by ";
-        double a = Math.min(Math.abs(c.low()), Math.abs(c.high()));
-        double b = Math.max(Math.abs(c.low()), Math.abs(c.high()));
-        return what + way + amount(c.measure(), Math.abs(c.change())) + " (" + amount(c.measure(), a) + " to "
-                + amount(c.measure(), b) + "), for the " + (c.better() ? "better" : "worse") + ".";
-    }
-
-    private static String amount(Measure m, double change) {
-        return m.asShare() ? Say.percent(change) : Say.number(Math.rint(change)) + " points";
+        double least = Math.min(Math.abs(c.low()), Math.abs(c.high()));
+        double most = Math.max(Math.abs(c.low()), Math.abs(c.high()));
+        return what + way + c.measure().amount(c.change()) + " (" + c.measure().amount(least) + " to "
+                + c.measure().amount(most) + "), for the " + (c.better() ? "better" : "worse") + ".";
     }
 
     /** A difference belongs to a change only where there was one; and then it came after it, which is not because of it. */

@@ -17,6 +17,8 @@ public enum Facet implements Labelled {
     RELEASE(Facet.NOT_COMPARABLE),
     TESTER(2),
     KNOWN_ORIFICE(3),
+    OIL_PUT_IN(6),
+    HELD_FROM(2),
     STATE(4),
     ORIFICE(.06);
 

@@ -9,6 +9,7 @@ import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.regression.SimpleRegression;
 import silentotter.core.compression.School;
 import silentotter.core.engine.Engine;
+import silentotter.core.oil.OilSchool;
 import silentotter.core.wording.Say;
 import silentotter.core.wording.Worded;
 
@@ -45,8 +46,10 @@ public record Forecast(
     /**
      * @param visits in the order of their days
      * @param leading the school of evenness that leads in this shop
+     * @param oil the school of oil use that leads in it
      */
-    public static List<Forecast> of(Engine engine, List<Visit> visits, List<Change> changes, School leading) {
+    public static List<Forecast> of(
+            Engine engine, List<Visit> visits, List<Change> changes, School leading, OilSchool oil) {
         if (visits.isEmpty()) {
             return List.of();
         }
@@ -57,7 +60,7 @@ public record Forecast(
                 .filter(v -> compares(v, last))
                 .toList();
         boolean hours = since.stream().allMatch(v -> v.hours().isPresent());
-        return WearLimit.of(engine, leading).stream()
+        return WearLimit.of(engine, leading, oil).stream()
                 .flatMap(limit -> of(limit, since, hours).stream())
                 .toList();
     }

@@ -7,7 +7,7 @@ import silentotter.core.engine.CylinderNumber;
  * One value of one visit.
  *
  * @param cylinder empty for the whole engine
- * @param value as it is shown: kPa at sea level, per cent on the master tester, litres a minute
+ * @param value as it is shown: in the unit of its measure
  * @param low and high hold it 19 times in 20, as it is shown
  * @param scaled on the scale of its measure
  * @param sigma one standard deviation on that scale, of the reading alone
@@ -22,7 +22,7 @@ public record Measured(
         double scaled,
         double sigma,
         boolean floor) {
-    private static final double NINETY_FIVE = 1.96;
+    static final double NINETY_FIVE = 1.96;
 
     static Measured share(
             Measure measure, Optional<CylinderNumber> cylinder, double value, double sigma, boolean floor) {
@@ -38,10 +38,29 @@ public record Measured(
                 floor);
     }
 
+    /** @param within where a value can lie at all */
     static Measured points(
-            Measure measure, Optional<CylinderNumber> cylinder, double value, double sigma, boolean floor) {
+            Measure measure,
+            Optional<CylinderNumber> cylinder,
+            double value,
+            double sigma,
+            boolean floor,
+            Range within) {
         double wide = NINETY_FIVE * sigma;
         return new Measured(
-                measure, cylinder, value, Math.max(0, value - wide), Math.min(100, value + wide), value, sigma, floor);
+                measure,
+                cylinder,
+                value,
+                Math.max(within.least(), value - wide),
+                Math.min(within.most(), value + wide),
+                value,
+                sigma,
+                floor);
+    }
+
+    /** Where a value can lie. */
+    record Range(double least, double most) {
+        static final Range PER_CENT = new Range(0, 100);
+        static final Range ANY = new Range(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
     }
 }

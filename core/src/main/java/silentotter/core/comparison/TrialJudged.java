@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import silentotter.core.closing.TrialPlan;
+import silentotter.core.comparison.Measure.Scale;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.wording.Labelled;
 import silentotter.core.wording.Say;
@@ -47,7 +48,7 @@ public record TrialJudged(
                 + plan.cylinder()
                         .map(c -> " of cylinder " + Say.cylinder(CylinderNumber.of(c)))
                         .orElse("")
-                + " better by " + amount(measure, plan.better().orElseThrow()) + ".";
+                + " better by " + wanted(measure, plan.better().orElseThrow()) + ".";
         if (last.isEmpty()) {
             return new TrialJudged(
                     began.job(),
@@ -60,7 +61,8 @@ public record TrialJudged(
         Comparison comparison = Comparison.of(began, last.get(), Changes.between(began, last.get(), changes));
         Optional<Claim> claim = comparison.claims().stream()
                 .filter(c -> c.measure() == measure
-                        && c.cylinder().map(CylinderNumber::value).equals(plan.cylinder()))
+                        && c.cylinder().map(CylinderNumber::value).equals(plan.cylinder())
+                        && perCent(measure, began) > 0)
                 .findFirst();
         return claim.map(c -> judged(plan, began, last.get(), c, comparison, over, asked))
                 .orElseGet(() -> new TrialJudged(
@@ -74,17 +76,16 @@ public record TrialJudged(
 
     private static TrialJudged judged(
             TrialPlan plan, Visit began, Visit last, Claim c, Comparison comparison, boolean over, String asked) {
-        double wanted = plan.better().orElseThrow();
-        double sign = c.measure().moreIsWorse() ? -1 : 1;
-        double scale = c.measure().asShare() ? 100 : 1;
-        double moved = sign * c.change() * scale;
-        double least = scale * Math.min(sign * c.low(), sign * c.high());
-        double most = scale * Math.max(sign * c.low(), sign * c.high());
-        TrialVerdict verdict = c.claimed() && moved >= wanted
+        Measure m = c.measure();
+        double sign = m.moreIsWorse() ? -1 : 1;
+        double wanted = plan.better().orElseThrow() / perCent(m, began);
+        double least = Math.min(sign * c.low(), sign * c.high());
+        double most = Math.max(sign * c.low(), sign * c.high());
+        TrialVerdict verdict = c.claimed() && sign * c.change() >= wanted
                 ? TrialVerdict.REACHED
                 : most < wanted ? TrialVerdict.NOT_REACHED : TrialVerdict.CANNOT_BE_TOLD;
-        String range = " It moved by " + signed(c.measure(), moved) + " (" + signed(c.measure(), least) + " to "
-                + signed(c.measure(), most) + "), " + last.date() + ".";
+        String range = " It moved by " + m.moved(sign * c.change()) + " (" + m.moved(least) + " to " + m.moved(most)
+                + "; plus is better), " + last.date() + ".";
         return new TrialJudged(
                 began.job(),
                 Optional.of(last.job()),
@@ -94,12 +95,16 @@ public record TrialJudged(
                 asked + range + (verdict == TrialVerdict.REACHED ? " " + comparison.credit() : ""));
     }
 
-    private static String amount(Measure m, double value) {
-        return Say.number(Math.rint(value)) + (m.asShare() ? " %" : " points");
+    private static String wanted(Measure m, double better) {
+        return Say.number(Math.rint(better)) + (m.scale() == Scale.POINTS ? " points" : " %");
     }
 
-    private static String signed(Measure m, double value) {
-        long whole = Math.round(value);
-        return (whole < 0 ? "−" : whole > 0 ? "+" : "") + Math.abs(whole) + (m.asShare() ? " %" : " points");
+    /** What was asked for in per cent, or points, for one of the change as it is told. */
+    private static double perCent(Measure m, Visit began) {
+        return switch (m.scale()) {
+            case SHARE -> 100;
+            case POINTS -> 1;
+            case AMOUNT -> 100 / began.of(m).get(0).value();
+        };
     }
 }

@@ -2,12 +2,14 @@ package silentotter.core.comparison;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
+import silentotter.core.compression.FaultLimit;
 import silentotter.core.compression.School;
 import silentotter.core.engine.Engine;
+import silentotter.core.leakdown.LeakdownSchool;
+import silentotter.core.oil.OilSchool;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.wording.Say;
 
@@ -23,36 +25,38 @@ import silentotter.core.wording.Say;
  */
 record WearLimit(
         String what, String limit, Function<Visit, OptionalDouble> value, double at, boolean falling, double least) {
-    /** Of readings on the master tester, where the common school begins to call a cylinder at fault. Trade practice. */
-    private static final double LEAKDOWN_FAULT = 30;
-
     private static final double DAY_TO_DAY_KPA = 25;
     private static final double DAY_TO_DAY_RATIO = .02;
     private static final double DAY_TO_DAY_POINTS = 2;
+    private static final double DAY_TO_DAY_LITRES = .03;
 
-    /** What the leading school and the common one of leak-down watch on this engine. */
-    static List<WearLimit> of(Engine engine, School leading) {
+    /** What the leading schools, and the common one of leak-down, watch on this engine. */
+    static List<WearLimit> of(Engine engine, School leading, OilSchool oil) {
         List<WearLimit> limits = new ArrayList<>();
-        compression(engine, leading).ifPresent(limits::add);
+        leading.faultLimit(engine).map(WearLimit::compression).ifPresent(limits::add);
         limits.add(new WearLimit(
                 "the worst leak-down",
-                "30 % on the master tester",
+                Say.number(LeakdownSchool.faultOnMaster()) + " % on the master tester",
                 v -> of(v, Measure.LEAKDOWN).max(),
-                LEAKDOWN_FAULT,
+                LeakdownSchool.faultOnMaster(),
                 false,
                 DAY_TO_DAY_POINTS));
+        oil.faultLitresPer1000Km(engine.limits())
+                .ifPresent(most -> limits.add(new WearLimit(
+                        "oil use",
+                        Say.litresPer1000Km(most),
+                        v -> of(v, Measure.OIL_PER_DISTANCE).max(),
+                        most,
+                        false,
+                        DAY_TO_DAY_LITRES)));
         return limits;
     }
 
-    private static Optional<WearLimit> compression(Engine engine, School leading) {
-        boolean diesel = engine.isDiesel();
-        return switch (leading) {
-            case LOWEST_75 -> Optional.of(ratio(.75));
-            case WITHIN_10 -> Optional.of(ratio(diesel ? .85 : .9));
-            case WITHIN_ONE_BAR -> Optional.of(spread(Pressure.ofKPa(diesel ? 300 : 100)));
-            case MAKER_SPREAD -> engine.limits().compressionSpread().map(l -> spread(l.value()));
-            case MAKER_MINIMUM -> engine.limits().compressionMinimum().map(l -> floor(l.value()));
-            case ABSOLUTE_FLOOR -> Optional.of(floor(Pressure.ofKPa(diesel ? 2000 : 700)));
+    private static WearLimit compression(FaultLimit limit) {
+        return switch (limit.figure()) {
+            case LOWEST_OVER_HIGHEST -> ratio(limit.at());
+            case HIGHEST_LESS_LOWEST -> spread(Pressure.ofKPa(limit.at()));
+            case LOWEST -> floor(Pressure.ofKPa(limit.at()));
         };
     }
 

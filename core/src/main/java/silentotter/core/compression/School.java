@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import silentotter.core.compression.FaultLimit.Figure;
 import silentotter.core.compression.SchoolOpinion.Ruling;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
@@ -27,7 +28,9 @@ public enum School implements Labelled {
     /** What a school is given. */
     record Asked(Engine engine, Conditions conditions, Evenness evenness, Function<Pressure, Pressure> toSeaLevel) {}
 
-    private static final double DIESEL_FAULT_SPREAD = 0.15;
+    private static final double LEAST_RATIO = 0.75;
+    private static final double LEAST_RATIO_WITHIN_10 = 0.9;
+    private static final double LEAST_RATIO_WITHIN_10_DIESEL = 0.85;
     private static final double FLOOR_LEAST_RPM = 200;
 
     private final Function<Asked, SchoolOpinion> opinion;
@@ -40,15 +43,38 @@ public enum School implements Labelled {
         return opinion.apply(asked);
     }
 
+    /** Where it begins to speak of a fault; empty for a maker's figure that is not entered. */
+    public Optional<FaultLimit> faultLimit(Engine engine) {
+        boolean diesel = engine.isDiesel();
+        return switch (this) {
+            case LOWEST_75 -> Optional.of(new FaultLimit(Figure.LOWEST_OVER_HIGHEST, LEAST_RATIO));
+            case WITHIN_10 -> Optional.of(new FaultLimit(Figure.LOWEST_OVER_HIGHEST, within10(diesel)));
+            case WITHIN_ONE_BAR ->
+                Optional.of(new FaultLimit(
+                        Figure.HIGHEST_LESS_LOWEST, oneBar(diesel).kPa()));
+            case MAKER_SPREAD -> of(Figure.HIGHEST_LESS_LOWEST, engine.limits().compressionSpread());
+            case MAKER_MINIMUM -> of(Figure.LOWEST, engine.limits().compressionMinimum());
+            case ABSOLUTE_FLOOR ->
+                Optional.of(new FaultLimit(Figure.LOWEST, floor(diesel).kPa()));
+        };
+    }
+
+    private static Optional<FaultLimit> of(Figure figure, Optional<SourcedLimit<Pressure>> limit) {
+        return limit.map(l -> new FaultLimit(figure, l.value().kPa()));
+    }
+
     private static SchoolOpinion lowest75(Asked a) {
-        return ratioSchool(a, LOWEST_75, 0.75, 0.75, LOWEST_75.words());
+        return ratioSchool(a, LOWEST_75, LEAST_RATIO, LEAST_RATIO, LOWEST_75.words());
     }
 
     private static SchoolOpinion within10(Asked a) {
         boolean diesel = a.engine().isDiesel();
-        double fault = diesel ? 1 - DIESEL_FAULT_SPREAD : 0.9;
         String rule = diesel ? "Diesel: within 10 % usual, beyond 15 % a fault" : WITHIN_10.words();
-        return ratioSchool(a, WITHIN_10, 0.9, fault, rule);
+        return ratioSchool(a, WITHIN_10, LEAST_RATIO_WITHIN_10, within10(diesel), rule);
+    }
+
+    private static double within10(boolean diesel) {
+        return diesel ? LEAST_RATIO_WITHIN_10_DIESEL : LEAST_RATIO_WITHIN_10;
     }
 
     private static SchoolOpinion ratioSchool(Asked a, School school, double watch, double fail, String rule) {
@@ -79,9 +105,13 @@ public enum School implements Labelled {
 
     private static SchoolOpinion withinOneBar(Asked a) {
         boolean diesel = a.engine().isDiesel();
-        Pressure limit = Pressure.ofKPa(diesel ? 300 : 100);
+        Pressure limit = oneBar(diesel);
         return spreadSchool(
                 a, WITHIN_ONE_BAR, limit, "All within " + Say.pressure(limit) + (diesel ? " (diesel)" : ""));
+    }
+
+    private static Pressure oneBar(boolean diesel) {
+        return Pressure.ofKPa(diesel ? 300 : 100);
     }
 
     private static SchoolOpinion makerSpread(Asked a) {
@@ -128,10 +158,14 @@ public enum School implements Labelled {
                 "At least " + Say.pressure(least) + " (" + limit.get().provenance() + ")");
     }
 
+    private static Pressure floor(boolean diesel) {
+        return Pressure.ofKPa(diesel ? 1800 : 600);
+    }
+
     private static SchoolOpinion absoluteFloor(Asked a) {
         boolean diesel = a.engine().isDiesel();
         Pressure watch = Pressure.ofKPa(diesel ? 2000 : 700);
-        Pressure fault = Pressure.ofKPa(diesel ? 1800 : 600);
+        Pressure fault = floor(diesel);
         String rule = (diesel ? "Diesel" : "Petrol, hot, 200 rpm or more") + ": below " + Say.pressure(watch)
                 + " watch, below " + Say.pressure(fault) + " fault";
         if (a.conditions()

@@ -440,7 +440,9 @@ final class SealCases {
                     bias,
                     holes.isEmpty()
                             ? TESTER_UNKNOWN
-                            : judged.tester().calibrated() ? TESTER_CALIBRATED : TESTER_STATED);
+                            : judged.tester().calibrated()
+                                    ? TESTER_CALIBRATED * judged.tester().ofOneCheck()
+                                    : TESTER_STATED);
             if (holes.isEmpty()) {
                 assume(
                         "The tester's orifice or supply",

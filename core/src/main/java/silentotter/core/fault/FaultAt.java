@@ -13,7 +13,9 @@ import silentotter.core.wording.Say;
  */
 public record FaultAt(Fault fault, List<CylinderNumber> cylinders) {
     public FaultAt {
-        cylinders = cylinders.stream().sorted().toList();
+        cylinders = cylinders.size() < 2
+                ? List.copyOf(cylinders)
+                : cylinders.stream().sorted().toList();
     }
 
     public static FaultAt of(Fault fault, Collection<CylinderNumber> cylinders) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import silentotter.core.fault.Fault;
 import silentotter.core.wording.Labelled;
 
@@ -102,35 +103,9 @@ public record CylinderFound(
         OPEN_TO_OIL
     }
 
-    boolean is(CrownFound c) {
-        return crown.filter(x -> x == c).isPresent();
-    }
-
-    boolean is(BoreFound b) {
-        return bore.filter(x -> x == b).isPresent();
-    }
-
-    boolean is(Skirt s) {
-        return skirt.filter(x -> x == s).isPresent();
-    }
-
-    boolean is(RingsFound r) {
-        return rings.filter(x -> x == r).isPresent();
-    }
-
-    boolean is(OilRingFound r) {
-        return oilRing.filter(x -> x == r).isPresent();
-    }
-
-    boolean is(OilDrains d) {
-        return drains.filter(x -> x == d).isPresent();
-    }
-
-    boolean is(Lands l) {
-        return lands.filter(x -> x == l).isPresent();
-    }
-
-    boolean is(GasketLine g) {
-        return gasket.filter(x -> x == g).isPresent();
+    /** Whether something was seen; each thing that can be is of one place only. */
+    boolean is(Labelled seen) {
+        return Stream.of(crown, bore, skirt, rings, oilRing, drains, lands, gasket)
+                .anyMatch(o -> o.filter(x -> x == seen).isPresent());
     }
 }

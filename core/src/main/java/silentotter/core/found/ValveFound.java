@@ -1,6 +1,7 @@
 package silentotter.core.found;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import silentotter.core.wording.Labelled;
 
 /**
@@ -52,23 +53,9 @@ public record ValveFound(
         SHORT
     }
 
-    boolean is(FluidTest t) {
-        return fluidTest.filter(f -> f == t).isPresent();
-    }
-
-    boolean is(ValveFace f) {
-        return face.filter(x -> x == f).isPresent();
-    }
-
-    boolean is(Guide g) {
-        return guide.filter(x -> x == g).isPresent();
-    }
-
-    boolean is(StemSealFound s) {
-        return stemSeal.filter(x -> x == s).isPresent();
-    }
-
-    boolean is(ValveLift l) {
-        return lift.filter(x -> x == l).isPresent();
+    /** Whether something was seen; each thing that can be is of one place only. */
+    boolean is(Labelled seen) {
+        return Stream.of(fluidTest, face, guide, stemSeal, lift)
+                .anyMatch(o -> o.filter(x -> x == seen).isPresent());
     }
 }

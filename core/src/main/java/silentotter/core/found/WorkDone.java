@@ -3,6 +3,7 @@ package silentotter.core.found;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import silentotter.core.wording.Labelled;
 
 /**
@@ -19,6 +20,16 @@ public record WorkDone(Map<Work, Boolean> done, Optional<Double> cost, Optional<
         cost = Objects.requireNonNullElse(cost, Optional.empty());
         hours = Objects.requireNonNullElse(hours, Optional.empty());
         note = Objects.requireNonNullElse(note, Optional.empty());
+    }
+
+    /** In words, in the order in which one speaks of it; empty where nothing was. */
+    public String inWords() {
+        return done.entrySet().stream()
+                .filter(e -> e.getValue() && e.getKey() != Work.NOTHING)
+                .map(Map.Entry::getKey)
+                .sorted()
+                .map(Work::words)
+                .collect(Collectors.joining(", "));
     }
 
     /** Work on the seal of an engine, as one speaks of it. */

@@ -33,6 +33,11 @@ public enum LeakdownSchool implements Labelled {
         this.rule = rule;
     }
 
+    /** Per cent on the master tester from which the common school speaks of a fault. */
+    public static double faultOnMaster() {
+        return LIMITS[LIMITS.length - 1];
+    }
+
     /** The grade of a cylinder by this school; empty where it cannot be asked. */
     public Optional<Grade> grade(CylinderLeak leak, Optional<Length> bore) {
         return rule.grade(leak.area().map(a -> a.best()), leak.reading().percent(), bore);

@@ -77,6 +77,12 @@ final class OilAnalyst {
                 .toList();
     }
 
+    /** The log along the meter that leads, to be asked for its parts. */
+    static Optional<OilLog> log(Engine engine, List<OilEntry> entries) {
+        return new OilAnalyst(engine, entries, List.of(), List.of())
+                .logs().stream().findFirst();
+    }
+
     private OilAnalysis analysis(OilSchool leading) {
         List<OilLog> logs = logs();
         List<OilFault> faults = new ArrayList<>(slips.faults());

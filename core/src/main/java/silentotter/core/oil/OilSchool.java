@@ -1,5 +1,8 @@
 package silentotter.core.oil;
 
+import java.util.Optional;
+import silentotter.core.engine.MakerLimits;
+import silentotter.core.engine.SourcedLimit;
 import silentotter.core.wording.Labelled;
 
 /**
@@ -30,6 +33,15 @@ public enum OilSchool implements Labelled {
         this.measure = measure;
         this.watch = watch;
         this.fault = fault;
+    }
+
+    /** From how many litres per 1000 km it speaks of a fault; empty where it counts by something else. */
+    public Optional<Double> faultLitresPer1000Km(MakerLimits limits) {
+        return switch (measure) {
+            case LITRES_PER_1000_KM -> Optional.of(fault);
+            case MAKERS -> limits.oilLitresPer1000Km().map(SourcedLimit::value);
+            case PERCENT_OF_FUEL, GRAMS_PER_KWH -> Optional.empty();
+        };
     }
 
     OilMeasure measure() {

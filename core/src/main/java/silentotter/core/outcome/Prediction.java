@@ -72,11 +72,19 @@ public record Prediction(
 
         /** Whether a fault at a place is of this row. */
         public boolean includes(FaultAt at) {
-            return at.fault().family().filter(f -> f == family).isPresent()
+            return isOfIts(at.fault())
                     && (cylinders.isEmpty()
                             || cylinders.equals(at.cylinders().stream()
                                     .map(CylinderNumber::value)
                                     .toList()));
+        }
+
+        private boolean includes(Place place) {
+            return isOfIts(place.fault()) && (cylinders.isEmpty() || cylinders.equals(place.cylinders()));
+        }
+
+        private boolean isOfIts(Fault fault) {
+            return fault.family().filter(f -> f == family).isPresent();
         }
     }
 
@@ -123,6 +131,6 @@ public record Prediction(
 
     /** Those places that a suspect is made of. */
     List<Place> under(Foreseen row) {
-        return places.stream().filter(p -> row.includes(p.at())).toList();
+        return places.stream().filter(row::includes).toList();
     }
 }

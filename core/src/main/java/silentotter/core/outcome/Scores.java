@@ -3,6 +3,8 @@ package silentotter.core.outcome;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * Proper scores of probabilities against what was so: the lower the better, and nobody lowers them by saying other than
@@ -29,14 +31,10 @@ public record Scores(int said, int jobs, double brier, Optional<Double> brierErr
 
     /** @param statements at least one */
     public static Scores of(Collection<Statement> statements) {
-        List<Double> perJob = statements.stream()
-                .map(Statement::job)
-                .distinct()
-                .map(job -> mean(statements.stream()
-                        .filter(s -> s.job() == job)
-                        .mapToDouble(Statement::squaredError)
-                        .toArray()))
-                .toList();
+        List<Double> perJob = List.copyOf(statements.stream()
+                .collect(Collectors.groupingBy(
+                        Statement::job, TreeMap::new, Collectors.averagingDouble(Statement::squaredError)))
+                .values());
         double frequency =
                 statements.stream().mapToDouble(s -> s.so() ? 1 : 0).average().orElseThrow();
         return new Scores(
@@ -56,15 +54,8 @@ public record Scores(int said, int jobs, double brier, Optional<Double> brierErr
         return -Math.log(s.so() ? p : 1 - p);
     }
 
-    private static double mean(double[] values) {
-        double sum = 0;
-        for (double v : values) {
-            sum += v;
-        }
-        return sum / values.length;
-    }
-
-    private static Optional<Double> error(List<Double> perJob) {
+    /** Standard error of the mean; empty for fewer than two. */
+    static Optional<Double> error(List<Double> perJob) {
         int n = perJob.size();
         if (n < 2) {
             return Optional.empty();

@@ -1,7 +1,7 @@
 package silentotter.core.outcome;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +10,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import silentotter.core.closing.OwnVerdict;
 import silentotter.core.diagnosis.Odds;
 import silentotter.core.examination.TestKind;
@@ -32,6 +34,7 @@ import silentotter.core.wording.Worded;
  * @param scores of all statements; empty where none counts
  * @param families by family of fault, most statements first
  * @param tests with and without each test
+ * @param skipped tests that would have told what was missed, those most often left out first
  * @param technicians who share their own verdicts, by name
  * @param unshared own verdicts that their technicians keep to themselves: they count below, without a name
  * @param sideBySide product and technicians on the same statements; empty where no own verdict counts
@@ -45,6 +48,7 @@ public record ShopRecord(
         Optional<Scores> scores,
         List<Group> families,
         List<TestGroup> tests,
+        List<Skipped> skipped,
         List<SideBySide> technicians,
         int unshared,
         Optional<SideBySide> sideBySide,
@@ -67,6 +71,9 @@ public record ShopRecord(
 
     public record TestGroup(TestKind test, Optional<Scores> with, Optional<Scores> without) implements Worded {}
 
+    /** A test that would have told what was missed. @param jobs on how many it was not done */
+    public record Skipped(TestKind test, int jobs) implements Worded {}
+
     /**
      * @param technician empty for all of them together
      * @param better by how much the product's Brier score is lower, with its standard error over jobs; empty for one job
@@ -74,21 +81,10 @@ public record ShopRecord(
     public record SideBySide(
             String technician, Scores own, Scores product, double better, Optional<Double> betterError) {}
 
-    private record Reviewed(PastJob job, Review review) {
-        List<Statement> statements(Predicate<Judged> which) {
-            return review.suspects().stream()
-                    .filter(j -> j.scored() && j.truth() != Truth.UNKNOWN)
-                    .filter(which)
-                    .map(j -> new Statement(job.job(), j.suspect().probability(), j.truth() == Truth.PRESENT))
-                    .toList();
-        }
-    }
-
     public static ShopRecord of(List<PastJob> past) {
-        List<Reviewed> reviewed = past.stream()
+        List<PastJob> reviewed = past.stream()
                 .filter(p -> !p.practice())
-                .map(p -> new Reviewed(p, p.review()))
-                .filter(r -> r.review().anything())
+                .filter(p -> p.review().anything())
                 .toList();
         List<Statement> all = statements(reviewed, j -> true);
         List<Bin> curve = curve(all);
@@ -100,6 +96,7 @@ public record ShopRecord(
                 scores(all),
                 families(reviewed),
                 tests(reviewed),
+                skipped(reviewed),
                 technicians(reviewed),
                 (int) owns(reviewed).stream().filter(o -> !o.shared()).count(),
                 sideBySide("", owns(reviewed)),
@@ -107,8 +104,15 @@ public record ShopRecord(
                 SELECTION);
     }
 
-    private static List<Statement> statements(List<Reviewed> reviewed, Predicate<Judged> which) {
-        return reviewed.stream().flatMap(r -> r.statements(which).stream()).toList();
+    private static Stream<Statement> statements(PastJob job, Predicate<Judged> which) {
+        return job.review().suspects().stream()
+                .filter(j -> j.scored() && j.truth() != Truth.UNKNOWN)
+                .filter(which)
+                .map(j -> new Statement(job.job(), j.suspect().probability(), j.truth() == Truth.PRESENT));
+    }
+
+    private static List<Statement> statements(List<PastJob> reviewed, Predicate<Judged> which) {
+        return reviewed.stream().flatMap(r -> statements(r, which)).toList();
     }
 
     private static Optional<Scores> scores(List<Statement> statements) {
@@ -138,7 +142,7 @@ public record ShopRecord(
         return bins;
     }
 
-    private static List<Group> families(List<Reviewed> reviewed) {
+    private static List<Group> families(List<PastJob> reviewed) {
         Map<Family, List<Statement>> by = new EnumMap<>(Family.class);
         for (Family family : Family.values()) {
             by.put(family, statements(reviewed, j -> j.suspect().family() == family));
@@ -150,12 +154,12 @@ public record ShopRecord(
                 .toList();
     }
 
-    private static List<TestGroup> tests(List<Reviewed> reviewed) {
+    private static List<TestGroup> tests(List<PastJob> reviewed) {
         List<TestGroup> groups = new ArrayList<>();
         for (TestKind test : TestKind.values()) {
             Function<Boolean, Optional<Scores>> scored = with -> scores(statements(
                     reviewed.stream()
-                            .filter(r -> r.job().prediction().tested().contains(test) == with)
+                            .filter(r -> r.prediction().tested().contains(test) == with)
                             .toList(),
                     j -> true));
             TestGroup group = new TestGroup(test, scored.apply(true), scored.apply(false));
@@ -166,25 +170,30 @@ public record ShopRecord(
         return groups;
     }
 
+    private static List<Skipped> skipped(List<PastJob> reviewed) {
+        Map<TestKind, Integer> jobs = new EnumMap<>(TestKind.class);
+        reviewed.forEach(r -> r.review().skipped().forEach(t -> jobs.merge(t, 1, Integer::sum)));
+        return jobs.entrySet().stream()
+                .map(e -> new Skipped(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingInt(Skipped::jobs).reversed())
+                .toList();
+    }
+
     private record Own(long job, String technician, boolean shared, OwnJudged judged) {}
 
-    private static List<Own> owns(List<Reviewed> reviewed) {
+    private static List<Own> owns(List<PastJob> reviewed) {
         return reviewed.stream()
                 .flatMap(r -> r.review().own().stream()
                         .filter(o -> o.truth() != Truth.UNKNOWN && o.scored())
                         .map(o -> new Own(
-                                r.job().job(),
-                                r.job().prediction().technician(),
-                                r.job()
-                                        .prediction()
-                                        .own()
-                                        .flatMap(OwnVerdict::shared)
-                                        .orElse(false),
+                                r.job(),
+                                r.prediction().technician(),
+                                r.prediction().own().flatMap(OwnVerdict::shared).orElse(false),
                                 o)))
                 .toList();
     }
 
-    private static List<SideBySide> technicians(List<Reviewed> reviewed) {
+    private static List<SideBySide> technicians(List<PastJob> reviewed) {
         return owns(reviewed).stream()
                 .filter(Own::shared)
                 .collect(Collectors.groupingBy(Own::technician, TreeMap::new, Collectors.toList()))
@@ -206,20 +215,15 @@ public record ShopRecord(
                 .map(o ->
                         new Statement(o.job(), o.judged().product(), o.judged().truth() == Truth.PRESENT))
                 .toList();
-        double[] better = new double[own.size()];
-        for (int i = 0; i < better.length; i++) {
-            better[i] = own.get(i).squaredError() - product.get(i).squaredError();
-        }
-        double mean = Arrays.stream(better).average().orElseThrow();
-        double squares = Arrays.stream(better).map(b -> (b - mean) * (b - mean)).sum();
+        List<Double> better = IntStream.range(0, own.size())
+                .mapToObj(i -> own.get(i).squaredError() - product.get(i).squaredError())
+                .toList();
         return Optional.of(new SideBySide(
                 technician,
                 Scores.of(own),
                 Scores.of(product),
-                mean,
-                better.length < 2
-                        ? Optional.empty()
-                        : Optional.of(Math.sqrt(squares / (better.length - 1) / better.length))));
+                better.stream().mapToDouble(b -> b).average().orElseThrow(),
+                Scores.error(better)));
     }
 
     private static String inWords(List<Bin> curve) {

@@ -66,6 +66,7 @@ public final class BeforeAndAfter {
                 Stream.of(
                                 visits(),
                                 values(),
+                                plugs(),
                                 Part.lines(
                                         "Done between them",
                                         comparison.changes().stream()
@@ -128,8 +129,24 @@ public final class BeforeAndAfter {
                         + cylinder.map(c -> ", " + wording.engine().label(c)).orElse(""),
                 value(before, m, cylinder),
                 value(after, m, cylinder),
-                claim.map(BeforeAndAfter::moved).orElse(""),
+                claim.map(this::moved).orElse(""),
                 claim.map(BeforeAndAfter::ruled).orElse(""));
+    }
+
+    private Part plugs() {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("", "before", "after"));
+        comparison
+                .plugs()
+                .forEach(p -> rows.add(List.of(
+                        "plug " + wording.engine().label(p.cylinder()),
+                        p.before().words(),
+                        p.after().words())));
+        return Part.table(
+                "How the plugs looked",
+                "read by eye: no range belongs to it",
+                true,
+                rows.size() > 1 ? rows : List.of());
     }
 
     private Optional<Claim> claim(Measure m, Optional<CylinderNumber> cylinder) {
@@ -142,36 +159,20 @@ public final class BeforeAndAfter {
         return v.of(m).stream()
                 .filter(x -> x.cylinder().equals(cylinder))
                 .findFirst()
-                .map(x -> x.floor()
-                        ? "at least " + figure(m, x.value()) + unit(m)
-                        : figure(m, x.value()) + unit(m) + " (" + figure(m, x.low()) + " to " + figure(m, x.high())
-                                + ")")
+                .map(x -> {
+                    Units.Figure figure = m.figure(x.value(), wording.units());
+                    String told = figure.number() + " " + figure.unit();
+                    return x.floor()
+                            ? "at least " + told
+                            : told + " (" + m.figure(x.low(), wording.units()).number() + " to "
+                                    + m.figure(x.high(), wording.units()).number() + ")";
+                })
                 .orElse("not measured");
     }
 
-    private String figure(Measure m, double value) {
-        return m == Measure.COMPRESSION
-                ? wording.units().figure("kPa", value).map(Units.Figure::number).orElseThrow()
-                : Say.number(Math.rint(value));
-    }
-
-    private String unit(Measure m) {
-        return switch (m) {
-            case COMPRESSION ->
-                " " + wording.units().figure("kPa", 1).map(Units.Figure::unit).orElseThrow();
-            case LEAKDOWN -> " %";
-            default -> " L/min";
-        };
-    }
-
-    private static String moved(Claim c) {
-        return moved(c.measure(), c.change()) + " (" + moved(c.measure(), c.low()) + " to "
-                + moved(c.measure(), c.high()) + ")";
-    }
-
-    private static String moved(Measure m, double change) {
-        long figure = Math.round(m.asShare() ? 100 * change : change);
-        return (figure < 0 ? "−" : figure > 0 ? "+" : "") + Math.abs(figure) + (m.asShare() ? " %" : "");
+    private String moved(Claim c) {
+        Measure m = c.measure();
+        return wording.fill(m.moved(c.change()) + " (" + m.moved(c.low()) + " to " + m.moved(c.high()) + ")");
     }
 
     private static String ruled(Claim c) {

@@ -3,7 +3,6 @@ package silentotter.core.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -141,12 +140,7 @@ public final class FoundSheet {
 
     private List<String> work(Letterhead letterhead) {
         List<String> lines = new ArrayList<>();
-        String done = found.work().done().entrySet().stream()
-                .filter(Map.Entry::getValue)
-                .map(Map.Entry::getKey)
-                .sorted()
-                .map(Labelled::words)
-                .collect(Collectors.joining(", "));
+        String done = found.work().inWords();
         if (!done.isEmpty()) {
             lines.add(Say.sentence(done) + ".");
         }

@@ -140,7 +140,9 @@ final class HowMeasured {
                 + t.orifice()
                         .map(o -> ", orifice " + String.format(Locale.ROOT, "%.2f", o.mm()) + " mm")
                         .orElse(", orifice not known")
-                + (t.calibrated() ? ", calibrated on a known hole" : ", not calibrated");
+                + (t.calibrated()
+                        ? ", calibrated on a known hole" + (t.checks() > 1 ? ", " + t.checks() + " checks" : "")
+                        : ", not calibrated");
     }
 
     private Optional<String> blowby() {

@@ -25,7 +25,13 @@ class ForecastTest {
     }
 
     private static Forecast evenness(List<Visit> visits, List<Change> changes) {
-        return Forecast.of(Bench.inline(4).engine(), visits, changes, School.LOWEST_75).stream()
+        return Forecast.of(
+                        Bench.inline(4).engine(),
+                        visits,
+                        changes,
+                        School.LOWEST_75,
+                        silentotter.core.oil.OilSchool.LITRES_0_6)
+                .stream()
                 .filter(f -> f.what().contains("compression"))
                 .findFirst()
                 .orElseThrow();
@@ -79,7 +85,12 @@ class ForecastTest {
 
     @Test
     void aVisitWithoutAnythingMeasuredForecastsNothing() {
-        assertThat(Forecast.of(Bench.inline(4).engine(), List.of(), List.of(), School.LOWEST_75))
+        assertThat(Forecast.of(
+                        Bench.inline(4).engine(),
+                        List.of(),
+                        List.of(),
+                        School.LOWEST_75,
+                        silentotter.core.oil.OilSchool.LITRES_0_6))
                 .isEmpty();
     }
 }

@@ -47,7 +47,7 @@ class TrialJudgedTest {
         Visit began = Months.visit(0, 1300, 1290, 1280, 1295);
         TrialJudged worse = judged(treatment(3, 10, null), began, Months.visit(3, 1300, 1290, 900, 1295));
         assertThat(worse.verdict()).isEqualTo(TrialVerdict.NOT_REACHED);
-        assertThat(worse.inWords()).contains("It moved by −");
+        assertThat(worse.inWords()).contains("It moved by −", "plus is better");
     }
 
     @Test
@@ -69,5 +69,27 @@ class TrialJudgedTest {
                 Months.visit(2, 1300, 1290, 1290, 1295),
                 Months.visit(5, 1300, 1290, 905, 1295));
         assertThat(last.verdict()).isNotEqualTo(TrialVerdict.REACHED);
+    }
+
+    @Test
+    void oilUseIsJudgedByItsShareOfWhatItWas() {
+        TrialPlan plan = new TrialPlan(
+                Optional.of("a thicker oil"),
+                Optional.of(TrialMeasure.OIL_PER_HOUR),
+                Optional.empty(),
+                Optional.of(40.0),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(judged(plan, OilMonths.used(0, 60, 3), OilMonths.used(2, 20, 3))
+                        .verdict())
+                .isEqualTo(TrialVerdict.REACHED);
+        TrialJudged little = judged(plan, OilMonths.used(0, 60, 3), OilMonths.used(2, 55, 3));
+        assertThat(little.verdict()).isEqualTo(TrialVerdict.NOT_REACHED);
+        assertThat(little.inWords()).contains("oil use by the hour better by 40 %", "It moved by +5 mL/h");
+        // Of an engine that used none there is no share.
+        assertThat(judged(plan, OilMonths.used(0, -1, 3), OilMonths.used(2, 20, 3))
+                        .verdict())
+                .isEqualTo(TrialVerdict.CANNOT_BE_TOLD);
     }
 }

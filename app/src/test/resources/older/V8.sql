@@ -1,0 +1,1 @@
+insert into letterhead (id, document) values (1, '{"shop":"Marrow Sound Yard","line":"","money":"","paper":"A4"}');

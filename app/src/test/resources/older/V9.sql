@@ -1,0 +1,5 @@
+insert into examination (id, job_id, part, document, description, at) values (91, 1, 'FOUND', '{"opened":{"HEAD_OFF":true},"cylinders":{"2":{"bore":"SCORED"}}}', 'found 2', '2026-10-09T09:00:00Z');
+insert into prediction (id, job_id, document) values (91, 1, '{"at":"2026-10-09T09:00:00Z","model":"3","tables":"1","learnt":false,"technician":"M. Tern","kind":"PETROL","family":"","certain":"Cylinder 2 is low.","meant":"","suspects":[{"family":"RINGS","cylinders":[2],"somewhere":false,"text":"Ring seal, cylinder 2","probability":0.7,"low":0.5,"high":0.85}],"places":[{"fault":"RING_SEAL","cylinders":[2],"prior":0.02,"probability":0.7,"moved":1.0}],"signs":[],"tested":["COMPRESSION"],"littleTested":true}');
+insert into change (id, job_id, at, target_id, description, edits) values
+    (91, 1, '2026-10-09T09:00:00Z', 0, 'found 2', '[["examination",91,"removed",1,0],["prediction",91,"removed",1,0]]');
+insert into lesson (id, at, document) values (91, '2026-10-09T10:00:00Z', '{"learnt":{"odds":{},"families":{},"signs":{},"noise":{"LEAKDOWN":1.2}},"moved":[],"jobs":0,"rule":""}');
