@@ -4012,7 +4012,7 @@ export interface components {
             job: number;
             over: boolean;
             /** @enum {string} */
-            verdict: "REACHED" | "NOT_REACHED" | "CANNOT_BE_TOLD" | "RUNNING";
+            verdict: "REACHED" | "BETTER" | "NOT_REACHED" | "CANNOT_BE_TOLD" | "RUNNING";
             what: string;
         };
         Unforeseen: {

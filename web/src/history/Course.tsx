@@ -145,6 +145,7 @@ export function Course({ life, measure, along }: Props) {
         ))}
       </svg>
       <figcaption className="text-soft">
+        {measure.startsWith('OIL') && 'Since the visit before, from the dips between them. '}
         Bars hold the value 19 times in 20. An arrow upwards is a needle at the end of its scale: at least so
         much.
       </figcaption>
@@ -152,13 +153,18 @@ export function Course({ life, measure, along }: Props) {
   );
 }
 
-/** Heights at which the names of lines can be read: none stands in another. */
+/** Heights at which the names of lines can be read: none stands in another, and none below the drawing. */
 function apart(ends: (readonly [number | undefined, number])[]): Map<number | undefined, number> {
   const placed = new Map<number | undefined, number>();
   let least = -Infinity;
   for (const [c, at] of [...ends].sort((a, b) => a[1] - b[1])) {
     least = Math.max(at, least + APART);
     placed.set(c, least);
+  }
+  let most = HEIGHT - BOTTOM;
+  for (const [c, at] of [...placed].reverse()) {
+    placed.set(c, Math.min(at, most));
+    most = Math.min(at, most) - APART;
   }
   return placed;
 }

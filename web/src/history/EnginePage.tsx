@@ -63,8 +63,8 @@ function Whole({ life }: { life: Life }) {
   const [axis, setAxis] = useState<Axis>();
   const along = axis && axes.includes(axis) ? axis : axes[0]!;
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[1fr_25rem] narrow:grid-cols-1">
-      <div className="min-w-0 space-y-5 overflow-y-auto px-6 py-4">
+    <div className="grid min-h-0 flex-1 grid-cols-[1fr_25rem] narrow:flex-none narrow:grid-cols-1">
+      <div className="min-w-0 space-y-5 overflow-y-auto px-6 py-4 narrow:overflow-visible">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
           {measures.length > 0 && (
             <Choice
@@ -96,7 +96,7 @@ function Whole({ life }: { life: Life }) {
         <Jobs life={life} />
         <Keeping key={life.engine.id} life={life} />
       </div>
-      <div className="overflow-y-auto border-l border-ink px-5 py-4 narrow:border-t narrow:border-l-0">
+      <div className="overflow-y-auto border-l border-ink px-5 py-4 narrow:overflow-visible narrow:border-t narrow:border-l-0">
         <Compared life={life} />
       </div>
     </div>
@@ -196,8 +196,9 @@ function Done({ life }: { life: Life }) {
                 <span className="font-mono text-[0.9375rem]">{c.date}</span>
                 <span className="font-mono text-[0.9375rem]">{c.hours !== undefined && `${c.hours} h`}</span>
                 <span>
-                  {capital(label('ChangeKind', c.kind))}
-                  {c.what && `: ${c.what}`}
+                  {c.kind === 'RUNNING_IN'
+                    ? c.what
+                    : capital([label('ChangeKind', c.kind), c.what].filter(Boolean).join(': '))}
                 </span>
               </li>
             ))}

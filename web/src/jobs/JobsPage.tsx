@@ -9,6 +9,9 @@ import { ImportCase } from './ImportCase';
 
 const PAGE = 100;
 
+/** On a tablet these stand under the engine, so that the verdict has room. */
+const ON_WIDE = ['Complaint', 'By'];
+
 /** All jobs, newest first, each with its verdict. */
 export function JobsPage() {
   const [search, setSearch] = useState('');
@@ -73,7 +76,7 @@ export function JobsPage() {
             <thead>
               <tr className="border-b-2 border-ink">
                 {['Date', 'Engine', 'Complaint', 'Verdict', 'By'].map((h) => (
-                  <th key={h} className="heading py-1.5 pr-4">
+                  <th key={h} className={`heading py-1.5 pr-4 ${ON_WIDE.includes(h) ? 'narrow:hidden' : ''}`}>
                     {h}
                   </th>
                 ))}
@@ -103,13 +106,16 @@ export function JobsPage() {
                     >
                       life
                     </Link>
+                    <span className="hidden max-w-[22rem] truncate pb-1 text-soft narrow:block">
+                      {[j.complaint, j.technician].filter(Boolean).join(' · ')}
+                    </span>
                   </td>
-                  <td className="max-w-[16rem] truncate pr-4 text-soft">{j.complaint}</td>
+                  <td className="max-w-[16rem] truncate pr-4 text-soft narrow:hidden">{j.complaint}</td>
                   <td className={`pr-4 font-medium ${j.tone === 'LOSS' ? 'text-leak' : ''}`}>
                     {j.tone === 'LOSS' && <span aria-hidden>▸ </span>}
                     {j.upToDate ? j.headline : <span className="text-soft">{j.headline} …</span>}
                   </td>
-                  <td className="whitespace-nowrap text-soft">{j.technician}</td>
+                  <td className="whitespace-nowrap text-soft narrow:hidden">{j.technician}</td>
                 </tr>
               ))}
             </tbody>

@@ -114,8 +114,8 @@ function Table({ moved }: { moved: Moved[] }) {
                   {m.family && `, ${m.family}`}
                 </span>
               </td>
-              <td className="pr-4 font-mono">{shown(m, m.before)}</td>
-              <td className="pr-4 font-mono font-bold">{shown(m, m.after)}</td>
+              <td className="pr-4 font-mono whitespace-nowrap">{shown(m, m.before)}</td>
+              <td className="pr-4 font-mono font-bold whitespace-nowrap">{shown(m, m.after)}</td>
               <td className="pr-4 font-mono whitespace-nowrap text-soft">
                 {shown(m, m.low)} to {shown(m, m.high)}
               </td>

@@ -62,6 +62,19 @@ class BlowbyApiTest {
     }
 
     @Test
+    void legsOfATubeBesideADigitalGaugeAreTwoOrRefusedAtTheirPlace() {
+        long job = server.newJob();
+        HttpResponse<String> three = read(job, "three" + job, digital("HELD", 200) + ", \"legsMm\": [1, 2, 3]");
+        assertThat(three.statusCode()).isEqualTo(400);
+        assertThat(json(three).at("/errors/0/field").asString()).isEqualTo("legsMm");
+        assertThat(read(job, "two" + job, digital("HELD", 200) + ", \"legsMm\": [1, 2]")
+                        .statusCode())
+                .isEqualTo(200);
+        String file = server.get("/api/jobs/" + job + "/case-file").body();
+        assertThat(server.post("/api/case-files", file).statusCode()).isEqualTo(201);
+    }
+
+    @Test
     void enterTwiceIsOneReadingAndSetAsideCountsForNothing() {
         long job = server.newJob();
         read(job, "twice" + job, digital("HELD", 200));

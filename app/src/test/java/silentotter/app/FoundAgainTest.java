@@ -44,6 +44,20 @@ class FoundAgainTest {
         return json(server.get("/api/jobs?limit=1000&" + query));
     }
 
+    @Test
+    void aPageBeyondTheLastSaysHowManyThereAre() {
+        JsonNode all = json(server.get("/api/jobs?technician=M.%20Aske"));
+        JsonNode beyond = json(server.get("/api/jobs?technician=M.%20Aske&offset=500"));
+        assertThat(beyond.at("/jobs").size()).isZero();
+        assertThat(beyond.at("/total")).isEqualTo(all.at("/total"));
+        JsonNode second = json(server.get("/api/jobs?technician=M.%20Aske&limit=1&offset=1"));
+        assertThat(second.at("/jobs/0")).isEqualTo(all.at("/jobs/1"));
+        assertThat(json(server.get("/api/jobs?offset=500")).at("/total"))
+                .isEqualTo(json(server.get("/api/jobs")).at("/total"));
+        assertThat(json(server.get("/api/jobs?search=100%25_")).at("/total").asInt())
+                .isZero();
+    }
+
     @ParameterizedTest
     @CsvSource({
         "fault=VALVE_LEAK, headline, valve",

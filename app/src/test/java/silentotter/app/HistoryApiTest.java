@@ -119,4 +119,31 @@ class HistoryApiTest {
         assertThat(record.at("/record/verdicts").toString()).contains("RIGHT", "WRONG", "PARTLY_RIGHT");
         assertThat(record.toString()).contains("Engines that were thought sound are seldom opened");
     }
+
+    @Test
+    void oilUseStandsBetweenVisitsAndJudgesItsTrial() {
+        JsonNode life = life("Tarn 22 petrol, No. 1 taxi");
+        assertThat(life.at("/visits/4/measured").toString()).contains("OIL_PER_HOUR");
+        assertThat(life.at("/visits/0/measured").toString()).doesNotContain("OIL_PER_HOUR");
+        JsonNode trial = life.at("/trials/0");
+        assertThat(trial.at("/verdict").asString()).isEqualTo("BETTER");
+        assertThat(trial.at("/inWords").asString()).contains("mL/h", "one change, an oil change", "not proof");
+        // Two dips more in the log, and the page knows.
+        long job = life.at("/visits/4/job").asLong();
+        server.post(
+                "/api/jobs/" + job + "/oil/entries",
+                "{\"entry\": {\"kind\": \"DIP\", \"date\": \"2026-10-05\", \"hours\": 3688, \"mmFromFull\": -19}, \"sure\": true}");
+        assertThat(life("Tarn 22 petrol, No. 1 taxi").at("/visits/4/measured"))
+                .isNotEqualTo(life.at("/visits/4/measured"));
+        server.undo(job);
+    }
+
+    @Test
+    void plugsAreToldByEyeAndARunInAsFarAsTheGaugesTell() {
+        JsonNode taxi = life("Tarn 22 petrol, No. 1 taxi");
+        assertThat(compared(taxi, 0, 2).at("/plugs").toString()).contains("\"before\":\"TAN\",\"after\":\"SOOT\"");
+        JsonNode sorrel = life("Heron 66 diesel, pilot boat Sorrel").at("/runIn");
+        assertThat(sorrel.at("/inWords/0").asString()).startsWith("Since it was built, from 6 h to 780 h, 3 visits.");
+        assertThat(taxi.at("/runIn").isMissingNode()).isTrue();
+    }
 }

@@ -243,4 +243,56 @@ class OutcomeApiTest {
         }
         return 0;
     }
+
+    @Test
+    void aCaseFileThatIsHereAlreadyTeachesNothingTwice() {
+        long job = lowOnThree();
+        found(job, BURNT);
+        JsonNode before = json(server.get("/api/shop/record"));
+        String file = server.get("/api/jobs/" + job + "/case-file").body();
+        long copy = json(server.post("/api/case-files", file)).at("/jobIds/0").asLong();
+        JsonNode after = json(server.get("/api/shop/record"));
+
+        assertThat(after.at("/copies").asInt()).isEqualTo(before.at("/copies").asInt() + 1);
+        assertThat(after.at("/record")).isEqualTo(before.at("/record"));
+        // More became known on the copy: then that one counts.
+        found(copy, "{\"cylinders\": {\"3\": {\"rings\": \"STUCK\"}}}");
+        JsonNode more = json(server.get("/api/shop/record"));
+        assertThat(more.at("/record/jobs")).isEqualTo(before.at("/record/jobs"));
+        assertThat(more.at("/jobs").toString()).contains("\"job\":" + copy).doesNotContain("\"job\":" + job + ",");
+        server.undo(copy);
+    }
+
+    @Test
+    void oneVerdictIsSeenWithoutWhatTheShopLearnt() {
+        for (int i = 0; i < 6; i++) {
+            found(lowOnThree(), BURNT);
+        }
+        long job = lowOnThree();
+        JsonNode started = server.sheet(job);
+        json(server.post("/api/shop/learning", ""));
+        JsonNode learnt = server.sheet(job);
+        JsonNode without = json(server.get("/api/jobs/" + job + "/sheet?learnt=false"));
+
+        assertThat(learnt.at("/learnt").asBoolean()).isTrue();
+        assertThat(learnt.at("/diagnosis/suspects")).isNotEqualTo(started.at("/diagnosis/suspects"));
+        assertThat(without.at("/diagnosis/suspects")).isEqualTo(started.at("/diagnosis/suspects"));
+        assertThat(without.at("/learnt").asBoolean()).isFalse();
+        // To look at it without changes nothing.
+        assertThat(server.sheet(job)).isEqualTo(learnt);
+        server.post("/api/shop/learning/undo", "");
+    }
+
+    @Test
+    void whatWouldHaveToldAndWasLeftOutIsSummedForTheShop() {
+        long job = server.newJob();
+        server.read(job, server.firstPass(job), 1, 1300);
+        found(job, "{\"opened\": {\"HEAD_OFF\": true}, \"cylinders\": {\"3\": {\"rings\": \"BROKEN\"}}}");
+        JsonNode skipped = json(server.get("/api/shop/record")).at("/record/skipped");
+        assertThat(skipped.toString()).contains("LEAKDOWN");
+        for (int i = 1; i < skipped.size(); i++) {
+            assertThat(skipped.get(i).at("/jobs").asInt())
+                    .isLessThanOrEqualTo(skipped.get(i - 1).at("/jobs").asInt());
+        }
+    }
 }

@@ -70,6 +70,15 @@ class AfterwardsIT extends DemoWindowsTest {
         assertThat(page.getByLabel("Before and after")).containsText("exhaust valve");
         button(page, "Take this over").click();
         assertThat(page.getByText("All that the outcomes teach is taken over.")).isVisible();
+        assertThat(page.locator("[data-skipped]")).containsText("job");
+
+        // One verdict without it, said so while it stands there.
+        Page sheet = browser.open(app.url("/jobs/3"));
+        button(sheet, "Without what this shop learnt").click();
+        assertThat(sheet.locator("[data-as-started]")).hasText("Had this shop learnt nothing");
+        button(sheet, "With what this shop learnt").click();
+        assertThat(sheet.locator("[data-as-started]")).hasCount(0);
+        sheet.close();
         button(page, "Take back what was taken over").click();
         assertThat(page.getByText("Nothing is taken over yet")).isVisible();
     }
@@ -87,6 +96,33 @@ class AfterwardsIT extends DemoWindowsTest {
         String pdf = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Before and after, PDF"))
                 .getAttribute("href");
         assertThat(page.request().get(app.url(pdf)).body()).startsWith("%PDF".getBytes());
+    }
+
+    @Test
+    void oilUseAndPlugsStandOverTimeAndATrialSaysNoMoreThanItHolds() {
+        Page page = browser.open(app.url("/"));
+        page.getByLabel("Search jobs").fill("No. 1 taxi");
+        page.getByLabel("Tarn 22 petrol, No. 1 taxi: its whole life").first().click();
+        page.getByText("oil use by the hour", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        assertThat(page.locator("[data-course='OIL_PER_HOUR'] svg"))
+                .hasAttribute("aria-label", Pattern.compile("2026-03-09 15, 2026-10-06 10"));
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Along"))
+                .getByText("date")
+                .click();
+        assertThat(page.locator("[data-course='OIL_PER_HOUR']")).containsText("2026-");
+        assertThat(page.locator("[data-plug-looks] tbody tr")).hasCount(3);
+        assertThat(page.locator("[data-trial='BETTER']")).containsText("whether by so much is open");
+    }
+
+    @Test
+    void onATabletTheVerdictHasRoomInTheList() {
+        Page page = browser.open(app.url("/"));
+        page.setViewportSize(820, 1180);
+        Locator row = page.locator("tbody tr").first();
+        assertThat(row.locator("td").nth(3).boundingBox().width).isGreaterThan(200);
+        assertThat(row.getByText("Oil weeps at every seal").first()).isVisible();
     }
 
     @Test

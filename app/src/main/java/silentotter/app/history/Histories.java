@@ -35,6 +35,7 @@ import silentotter.core.fault.Learnt;
 import silentotter.core.finding.Shop;
 import silentotter.core.job.JobRecord;
 import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.OilEvent;
 import silentotter.core.oil.OilSchool;
 import silentotter.core.wording.Wording;
 
@@ -158,12 +159,11 @@ public class Histories {
 
     private List<Visit> withOil(Engine engine, List<Seen> seen) {
         List<Visit> visits = seen.stream().map(Seen::visit).toList();
-        return visits.isEmpty()
-                ? visits
-                : Visit.withOil(
-                        engine,
-                        visits,
-                        sheets.record(visits.get(visits.size() - 1).job()).all(OilEntry.class));
+        if (visits.isEmpty()) {
+            return visits;
+        }
+        JobRecord last = sheets.record(visits.get(visits.size() - 1).job());
+        return Visit.withOil(engine, visits, last.all(OilEntry.class), last.all(OilEvent.class));
     }
 
     private Seen seen(long jobId, Learnt learnt) {

@@ -93,6 +93,6 @@ interface JobMapper {
     int keepHeadline(long id, int revision, String headline, Tone tone, String suspect, int open);
 
     /** Jobs whose headline belongs to an older revision, newest first. */
-    @Select("select id from job where headline_of is not revision order by date desc, id desc")
-    List<Long> withOldHeadline();
+    @Select("select id from job where headline_of is not revision order by date desc, id desc limit #{limit}")
+    List<Long> withOldHeadline(int limit);
 }

@@ -174,9 +174,9 @@ public class Jobs {
                 id, revision, headline, tone, suspect.map(Enum::name).orElse(""), open);
     }
 
-    /** Jobs whose headline belongs to an older revision. */
+    /** Jobs whose headline belongs to an older revision, newest first. */
     @Transactional(readOnly = true)
-    public List<Long> withOldHeadline() {
-        return mapper.withOldHeadline();
+    public List<Long> withOldHeadline(int limit) {
+        return mapper.withOldHeadline(limit);
     }
 }

@@ -15,6 +15,8 @@ import silentotter.app.part.DueEngines;
 public class JobList {
     /** So long the list waits for headlines; the rest follows behind it. */
     private static final long WAITS_MS = 300;
+    /** More than can be worked out in that time. */
+    private static final int MOST_AT_ONCE = 200;
 
     private final Jobs jobs;
     private final Sheets sheets;
@@ -34,7 +36,7 @@ public class JobList {
     /** @param due whether only engines of which something is due */
     Jobs.Page page(JobFilter filter, boolean due, int limit, int offset) {
         headlines.flush();
-        Iterator<Long> old = jobs.withOldHeadline().iterator();
+        Iterator<Long> old = jobs.withOldHeadline(MOST_AT_ONCE).iterator();
         long until = System.nanoTime() + WAITS_MS * 1_000_000;
         while (old.hasNext() && System.nanoTime() < until) {
             workOut(old.next());
@@ -55,7 +57,7 @@ public class JobList {
     /** Works out every headline that is not true any more, however long that takes. */
     public void settle() {
         headlines.flush();
-        List<Long> old = jobs.withOldHeadline();
+        List<Long> old = jobs.withOldHeadline(Integer.MAX_VALUE);
         for (int i = 0; i < old.size() && !headlines.ending(); i++) {
             workOut(old.get(i));
             if (i % 50 == 49) {

@@ -111,6 +111,11 @@ public final class BlowbyReader {
     }
 
     private Optional<Pressure> pressure() {
+        // Of a digital gauge they say nothing, and a file has to hold them all the same.
+        if (d.legsMm() != null && !areTwoLegs()) {
+            problems.add(FieldProblem.of(path + "legsMm", "needs two numbers", "what rose, and what fell"));
+            return Optional.empty();
+        }
         return d.instrument() == CrankcaseGauge.DIGITAL
                 ? problems.required(path + "pressurePa", d.pressurePa(), AllowedRange.BLOWBY_PRESSURE, Pressure::ofPa)
                 : height().flatMap(this::ofTube);
@@ -156,11 +161,11 @@ public final class BlowbyReader {
                 : height;
     }
 
+    private boolean areTwoLegs() {
+        return d.legsMm().size() == 2 && d.legsMm().stream().noneMatch(Objects::isNull);
+    }
+
     private Optional<Double> legs() {
-        if (d.legsMm().size() != 2 || d.legsMm().stream().anyMatch(Objects::isNull)) {
-            problems.add(FieldProblem.of(path + "legsMm", "needs two numbers", "what rose, and what fell"));
-            return Optional.empty();
-        }
         Optional<Double> up = problems.required(path + "legsMm[0]", d.legsMm().get(0), AllowedRange.LEG, v -> v);
         Optional<Double> down = problems.required(path + "legsMm[1]", d.legsMm().get(1), AllowedRange.LEG, v -> v);
         return up.flatMap(u -> down.map(v -> u + v));

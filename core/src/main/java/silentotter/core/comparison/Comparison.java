@@ -104,6 +104,24 @@ public record Comparison(
                 .toList();
     }
 
+    /**
+     * The one difference that was said before to be what counts: tested alone, since it was not picked from many.
+     *
+     * @return empty where the two visits do not compare in it
+     */
+    static Optional<Claim> only(Visit before, Visit after, Measure m, Optional<CylinderNumber> cylinder) {
+        if (before.of(m).isEmpty() || after.of(m).isEmpty()) {
+            return Optional.empty();
+        }
+        double apart = before.settings().get(m).sigma(after.settings().get(m));
+        return Double.isInfinite(apart)
+                ? Optional.empty()
+                : differences(m, before.of(m), after.of(m), apart).stream()
+                        .filter(d -> d.cylinder().equals(cylinder))
+                        .findFirst()
+                        .map(d -> tested(List.of(d)).get(0));
+    }
+
     private record Pair(CylinderNumber cylinder, double change, double sigma, boolean floored, boolean tells) {}
 
     private static List<Difference> differences(Measure m, List<Measured> was, List<Measured> is, double apart) {
@@ -210,7 +228,7 @@ public record Comparison(
     }
 
     /** A difference belongs to a change only where there was one; and then it came after it, which is not because of it. */
-    private static String credit(List<Change> changes) {
+    static String credit(List<Change> changes) {
         boolean logged = changes.stream().anyMatch(c -> c.kind() == ChangeKind.REPAIR);
         // A repair that stands in the log as well as on the job was made once.
         List<Change> told = changes.stream()

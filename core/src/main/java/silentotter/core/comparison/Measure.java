@@ -97,9 +97,10 @@ public enum Measure implements Labelled {
         };
     }
 
-    /** The same with its sign. */
+    /** The same with its sign; what rounds to nothing has none. */
     public String moved(double change) {
-        return (change < 0 ? "−" : change > 0 ? "+" : "") + amount(change);
+        double least = scale == Scale.SHARE ? .005 : this == OIL_PER_DISTANCE ? .005 : .5;
+        return (Math.abs(change) < least ? "" : change < 0 ? "−" : "+") + amount(change);
     }
 
     private static String whole(double value) {

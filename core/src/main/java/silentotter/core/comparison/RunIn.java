@@ -15,10 +15,13 @@ import silentotter.core.wording.Worded;
  */
 public record RunIn(double fromHours, double toHours, int visits, RunInState state, List<String> inWords)
         implements Worded {
-    /** After so many hours an engine has run in, or never will. Trade practice. */
+    /** After so many hours an engine has run in, or never will: the first visit after them is the last. Trade practice. */
     private static final double LONGEST = 250;
     /** Between the last two visits at least so many have to lie for their likeness to say something. Trade practice. */
     private static final double APART = 5;
+
+    /** Running in moves compression by ten per cent or so: gauges that leave more open cannot tell its end. Trade practice. */
+    private static final double KNOWN_WELL = .12;
 
     /** Where a run-in stands. */
     public enum RunInState implements Labelled {
@@ -43,7 +46,8 @@ public record RunIn(double fromHours, double toHours, int visits, RunInState sta
             if (v.hoursSinceBuilt().isPresent() && !run.isEmpty() && isAnother(run, v)) {
                 run.clear();
             }
-            since.filter(h -> h <= LONGEST).ifPresent(h -> run.add(new At(v, h)));
+            boolean over = !run.isEmpty() && run.get(run.size() - 1).hours() > LONGEST;
+            since.filter(h -> !over).ifPresent(h -> run.add(new At(v, h)));
         }
         return run.size() < 2 ? Optional.empty() : Optional.of(judged(run, changes));
     }
@@ -71,30 +75,41 @@ public record RunIn(double fromHours, double toHours, int visits, RunInState sta
         Comparison whole = between(first, last, changes);
         Comparison lately = between(before, last, changes);
         RunInState state = state(lately, last.hours() - before.hours());
-        List<String> words = new ArrayList<>();
-        words.add("Since it was built, from " + hours(first) + " to " + hours(last) + ", " + run.size() + " visits. "
-                + (whole.inWords().isEmpty()
-                        ? "Nothing moved beyond what the gauges and the conditions leave open."
-                        : String.join(" ", whole.inWords())));
-        words.add(
-                switch (state) {
-                    case STEADY ->
-                        "From " + hours(before) + " to " + hours(last)
-                                + " nothing moved beyond that any more: as far as these gauges tell, it is run in."
-                                + atMost(lately);
-                    case STILL_BETTER ->
-                        "From " + hours(before) + " to " + hours(last)
-                                + " it still got better: run it on, and measure again.";
-                    case WORSE ->
-                        "From " + hours(before) + " to " + hours(last)
-                                + " it got worse. That is no run-in: look for why before it is run on.";
-                    case CANNOT_BE_TOLD ->
-                        "Whether it is run in cannot be told yet: the last two visits "
-                                + (lately.claims().isEmpty()
-                                        ? "measured nothing that compares."
-                                        : "lie less than " + Say.number(APART) + " h apart.");
-                });
-        return new RunIn(first.hours(), last.hours(), run.size(), state, words);
+        return new RunIn(
+                first.hours(),
+                last.hours(),
+                run.size(),
+                state,
+                List.of(
+                        "Since it was built, from " + hours(first) + " to " + hours(last) + ", " + run.size()
+                                + " visits. " + moved(whole),
+                        inWords(state, before, last, lately)));
+    }
+
+    private static String moved(Comparison whole) {
+        return whole.inWords().isEmpty()
+                ? "Nothing moved beyond what the gauges and the conditions leave open."
+                : String.join(" ", whole.inWords());
+    }
+
+    private static String inWords(RunInState state, At before, At last, Comparison lately) {
+        String from = "From " + hours(before) + " to " + hours(last);
+        return switch (state) {
+            case STEADY ->
+                from + " nothing moved beyond that any more: as far as these gauges tell, it is run in." + open(lately);
+            case STILL_BETTER -> from + " it still got better: run it on, and measure again.";
+            case WORSE -> from + " it got worse. That is no run-in: look for why before it is run on.";
+            case CANNOT_BE_TOLD -> "Whether it is run in cannot be told yet." + why(before, last, lately);
+        };
+    }
+
+    private static String why(At before, At last, Comparison lately) {
+        if (last.hours() - before.hours() < APART) {
+            return " The last two visits lie less than " + Say.number(APART) + " h apart.";
+        }
+        return together(lately).isEmpty()
+                ? " The last two visits measured no compression that compares."
+                : open(lately) + " Another visit, measured alike, tells more.";
     }
 
     private static Comparison between(At before, At after, List<Change> changes) {
@@ -109,16 +124,24 @@ public record RunIn(double fromHours, double toHours, int visits, RunInState sta
         if (!claimed.isEmpty()) {
             return RunInState.STILL_BETTER;
         }
-        return lately.claims().isEmpty() || apart < APART ? RunInState.CANNOT_BE_TOLD : RunInState.STEADY;
+        boolean known = together(lately)
+                .filter(c -> c.low() > -KNOWN_WELL && c.high() < KNOWN_WELL)
+                .isPresent();
+        return known && apart >= APART ? RunInState.STEADY : RunInState.CANNOT_BE_TOLD;
     }
 
-    /** What it may have moved all the same: likeness is only as good as what was measured. */
-    private static String atMost(Comparison lately) {
+    /** What all cylinders moved by together. */
+    private static Optional<Claim> together(Comparison lately) {
         return lately.claims().stream()
-                .filter(c -> c.cylinder().isEmpty())
-                .findFirst()
-                .map(c -> " " + Say.sentence(c.measure().words()) + " may still have moved by "
-                        + c.measure().moved(c.low()) + " to " + c.measure().moved(c.high()) + ".")
+                .filter(c -> c.measure() == Measure.COMPRESSION && c.cylinder().isEmpty())
+                .findFirst();
+    }
+
+    /** Likeness is only as good as what was measured. */
+    private static String open(Comparison lately) {
+        return together(lately)
+                .map(c -> " Compression may still have moved by " + c.measure().moved(c.low()) + " to "
+                        + c.measure().moved(c.high()) + ".")
                 .orElse("");
     }
 

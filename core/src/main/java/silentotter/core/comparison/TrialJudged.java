@@ -23,7 +23,10 @@ public record TrialJudged(
 
     /** How a trial came out. */
     public enum TrialVerdict implements Labelled {
+        /** By as much as was said, wherever in its interval the truth lies. */
         REACHED,
+        /** It got better, and whether by as much as was said is open. */
+        BETTER,
         NOT_REACHED,
         CANNOT_BE_TOLD,
         RUNNING
@@ -58,13 +61,11 @@ public record TrialJudged(
                     over,
                     asked + (over ? " It is over, and nobody has measured it again." : " Not measured again yet."));
         }
-        Comparison comparison = Comparison.of(began, last.get(), Changes.between(began, last.get(), changes));
-        Optional<Claim> claim = comparison.claims().stream()
-                .filter(c -> c.measure() == measure
-                        && c.cylinder().map(CylinderNumber::value).equals(plan.cylinder())
-                        && perCent(measure, began) > 0)
-                .findFirst();
-        return claim.map(c -> judged(plan, began, last.get(), c, comparison, over, asked))
+        String credit = Comparison.credit(Changes.between(began, last.get(), changes));
+        Optional<Claim> claim = Comparison.only(
+                        began, last.get(), measure, plan.cylinder().map(CylinderNumber::of))
+                .filter(c -> perCent(measure, began) > 0);
+        return claim.map(c -> judged(plan, began, last.get(), c, credit, over, asked))
                 .orElseGet(() -> new TrialJudged(
                         began.job(),
                         last.map(Visit::job),
@@ -75,15 +76,17 @@ public record TrialJudged(
     }
 
     private static TrialJudged judged(
-            TrialPlan plan, Visit began, Visit last, Claim c, Comparison comparison, boolean over, String asked) {
+            TrialPlan plan, Visit began, Visit last, Claim c, String credit, boolean over, String asked) {
         Measure m = c.measure();
         double sign = m.moreIsWorse() ? -1 : 1;
         double wanted = plan.better().orElseThrow() / perCent(m, began);
         double least = Math.min(sign * c.low(), sign * c.high());
         double most = Math.max(sign * c.low(), sign * c.high());
-        TrialVerdict verdict = c.claimed() && sign * c.change() >= wanted
+        TrialVerdict verdict = least >= wanted
                 ? TrialVerdict.REACHED
-                : most < wanted ? TrialVerdict.NOT_REACHED : TrialVerdict.CANNOT_BE_TOLD;
+                : most < wanted
+                        ? TrialVerdict.NOT_REACHED
+                        : least > 0 ? TrialVerdict.BETTER : TrialVerdict.CANNOT_BE_TOLD;
         String range = " It moved by " + m.moved(sign * c.change()) + " (" + m.moved(least) + " to " + m.moved(most)
                 + "; plus is better), " + last.date() + ".";
         return new TrialJudged(
@@ -92,7 +95,9 @@ public record TrialJudged(
                 plan.what().orElseThrow(),
                 verdict,
                 over,
-                asked + range + (verdict == TrialVerdict.REACHED ? " " + comparison.credit() : ""));
+                asked
+                        + range
+                        + (verdict == TrialVerdict.REACHED || verdict == TrialVerdict.BETTER ? " " + credit : ""));
     }
 
     private static String wanted(Measure m, double better) {

@@ -33,6 +33,7 @@ import silentotter.core.leakdown.LeakdownReading;
 import silentotter.core.leakdown.LeakdownReading.LeakdownKind;
 import silentotter.core.oil.Meter;
 import silentotter.core.oil.OilEntry;
+import silentotter.core.oil.OilEvent;
 import silentotter.core.oil.OilPeriods;
 import silentotter.core.oil.OilPeriods.End;
 import silentotter.core.oil.OilPeriods.Period;
@@ -114,11 +115,13 @@ public record Visit(
      *
      * @param visits in the order of their days
      * @param log of the engine, across its visits
+     * @param repairs of the engine
      */
-    public static List<Visit> withOil(Engine engine, List<Visit> visits, List<OilEntry> log) {
+    public static List<Visit> withOil(Engine engine, List<Visit> visits, List<OilEntry> log, List<OilEvent> repairs) {
         List<Optional<Period>> periods = OilPeriods.of(
                 engine,
                 log,
+                repairs,
                 visits.stream()
                         .map(v -> new End(v.date(), v.hours(), v.distanceKm()))
                         .toList());

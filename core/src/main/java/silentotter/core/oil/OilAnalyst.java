@@ -77,35 +77,47 @@ final class OilAnalyst {
                 .toList();
     }
 
-    /** The log along the meter that leads, to be asked for its parts. */
-    static Optional<OilLog> log(Engine engine, List<OilEntry> entries) {
-        return new OilAnalyst(engine, entries, List.of(), List.of())
-                .logs().stream().findFirst();
+    /** Of the log along the meter that leads, its pieces of one rate each. */
+    static List<OilPiece> pieces(Engine engine, List<OilEntry> entries, List<OilEvent> events) {
+        OilAnalyst analyst = new OilAnalyst(engine, entries, List.of(), events);
+        return analyst.logs().stream().findFirst().map(analyst::pieces).orElse(List.of());
+    }
+
+    private List<OilPiece> pieces(OilLog log) {
+        return OilPiece.of(log, new OilChanges(words, events).earlier(log));
     }
 
     private OilAnalysis analysis(OilSchool leading) {
         List<OilLog> logs = logs();
         List<OilFault> faults = new ArrayList<>(slips.faults());
         Optional<OilLog> primary = logs.stream().findFirst();
-        Optional<LogFaults> found = primary.flatMap(LogFaults::in);
-        found.ifPresent(f -> faults.addAll(f.faults()));
-        Optional<LevelFit> fit = found.map(LogFaults::fit);
+        List<OilPiece> pieces = primary.map(this::pieces).orElse(List.of());
+        pieces.forEach(p -> faults.addAll(p.found().faults()));
+        // What it uses is what it uses now: since the last thing that changed it.
+        Optional<OilPiece> last = pieces.stream().reduce((a, b) -> b);
+        Optional<LevelFit> fit = last.map(OilPiece::fit);
         List<AxisResult> axes = new ArrayList<>();
         for (OilLog log : logs) {
             boolean first = log == primary.orElse(null);
-            (first ? fit : found.flatMap(f -> f.fit(log))).ifPresent(f -> axes.add(axis(log, f)));
+            List<LevelFit> fits = pieces.stream()
+                    .flatMap(p -> first ? Stream.of(p.fit()) : p.fit(log).stream())
+                    .toList();
+            if (!fits.isEmpty()) {
+                axes.add(axis(log, fits));
+            }
         }
-        primary.ifPresent(log -> fit.ifPresent(f -> {
-            DrainBalance balance = DrainBalance.of(log, f, words);
+        // What was drained is held against one rate; where there were several it is not.
+        if (pieces.size() == 1) {
+            DrainBalance balance =
+                    DrainBalance.of(pieces.get(0).log(), pieces.get(0).fit(), words);
             balance.fault().ifPresent(faults::add);
             balance.note().ifPresent(notes::add);
-        }));
+        }
         notes(primary, fit);
-        Optional<Estimate<Double>> fuel = percentOfFuel(primary, fit);
+        Optional<Estimate<Double>> fuel = last.flatMap(this::percentOfFuel);
         Optional<Estimate<Double>> perKwh = gramsPerKwh(fuel);
         List<OilOpinion> opinions = opinions(axes, fuel, perKwh, leading);
-        List<OilProof> proofs = primary.flatMap(
-                        log -> fit.map(f -> new OilProofs(stick, engine.limits()).of(log, f, opinions)))
+        List<OilProof> proofs = last.map(p -> new OilProofs(stick, engine.limits()).of(p.log(), p.fit(), opinions))
                 .orElse(List.of());
         return new OilAnalysis(
                 stick.unit(),
@@ -120,7 +132,7 @@ final class OilAnalyst {
                 proofs,
                 primary.map(new OilChanges(words, events)::in).orElse(List.of()),
                 primary.map(new TrialResults(words, trials)::in).orElse(List.of()),
-                primary.flatMap(log -> fit.map(f -> new OilDueDates(stick, trials).of(log, f, axes.get(0), proofs)))
+                last.map(p -> new OilDueDates(stick, trials).of(p.log(), p.fit(), axes.get(0), proofs))
                         .orElse(List.of()),
                 notes,
                 sentence(axes, faults));
@@ -128,9 +140,12 @@ final class OilAnalyst {
 
     // The rate along one meter.
 
-    private AxisResult axis(OilLog log, LevelFit fit) {
+    /** @param fits of its pieces, oldest first; the last one says what it uses now */
+    private AxisResult axis(OilLog log, List<LevelFit> fits) {
+        LevelFit fit = fits.get(fits.size() - 1);
         OilRate rate = OilRate.of(fit);
-        List<Line> lines = fit.runs().stream()
+        List<Line> lines = fits.stream()
+                .flatMap(f -> f.runs().stream())
                 .map(r -> new Line(place(r.from()), place(r.to())))
                 .toList();
         List<Spot> spots = log.placed().stream()
@@ -162,20 +177,20 @@ final class OilAnalyst {
     // Oil against fuel and power.
 
     /** Oil over fuel between the first and the last dip, where the fuel was written down. */
-    private Optional<Estimate<Double>> percentOfFuel(Optional<OilLog> primary, Optional<LevelFit> fit) {
-        if (primary.isEmpty() || fit.isEmpty() || primary.get().dips().isEmpty()) {
+    private Optional<Estimate<Double>> percentOfFuel(OilPiece piece) {
+        List<Dip> dips = piece.log().dips();
+        if (dips.isEmpty()) {
             return Optional.empty();
         }
-        List<Dip> dips = primary.get().dips();
         double from = dips.get(0).at();
         double to = dips.get(dips.size() - 1).at();
-        double fuel = primary.get().placed().stream()
+        double fuel = piece.log().placed().stream()
                 .filter(p -> p.at() > from && p.at() <= to)
                 .mapToDouble(p -> p.entry().fuelLitres().orElse(0.0))
                 .sum();
         return fuel > 0
-                ? words.litres(OilRate.of(fit.get()).perUnit())
-                        .map(l -> RateWords.times(l, 100 * fit.get().span() / fuel))
+                ? words.litres(OilRate.of(piece.fit()).perUnit())
+                        .map(l -> RateWords.times(l, 100 * piece.fit().span() / fuel))
                 : Optional.empty();
     }
 

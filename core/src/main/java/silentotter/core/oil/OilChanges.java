@@ -2,11 +2,11 @@ package silentotter.core.oil;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import silentotter.core.oil.OilLog.Dip;
 import silentotter.core.oil.OilLog.Placed;
 import silentotter.core.quantity.Estimate;
@@ -19,8 +19,22 @@ record OilChanges(RateWords words, List<OilEvent> events) {
 
     private static final int MOST_CHANGES = 6;
 
+    /** Something that was done. @param earlier the numbers of the dips before it */
+    private record Done(Optional<LocalDate> date, String what, Set<Integer> earlier) {}
+
     List<OilChange> in(OilLog log) {
-        List<OilChange> changes = new ArrayList<>();
+        List<OilChange> changes =
+                done(log).stream().flatMap(d -> change(log, d).stream()).toList();
+        return changes.subList(Math.max(0, changes.size() - MOST_CHANGES), changes.size());
+    }
+
+    /** For each thing that was done, the numbers of the dips before it. */
+    List<Set<Integer>> earlier(OilLog log) {
+        return done(log).stream().map(Done::earlier).distinct().toList();
+    }
+
+    private List<Done> done(OilLog log) {
+        List<Done> all = new ArrayList<>();
         String grade = "";
         for (Placed p : log.placed()) {
             OilEntry e = p.entry();
@@ -30,23 +44,27 @@ record OilChanges(RateWords words, List<OilEvent> events) {
                         : grade.isEmpty()
                                 ? "oil change, " + Say.typed(e.grade())
                                 : "oil change from " + Say.typed(grade) + " to " + Say.typed(e.grade());
-                change(log, e.date(), what, d -> d.at() <= p.at() && d.stretch() < stretchOf(log, p))
-                        .ifPresent(changes::add);
+                all.add(new Done(
+                        e.date(), what, numbers(log, d -> d.at() <= p.at() && d.stretch() < stretchOf(log, p))));
             }
             grade = e.grade().isEmpty() ? grade : e.grade();
         }
         for (OilEvent event : events) {
-            change(
+            all.add(new Done(
+                    Optional.of(event.date()),
+                    "repair",
+                    numbers(
                             log,
-                            Optional.of(event.date()),
-                            "repair",
                             d -> d.entry()
                                     .date()
                                     .map(x -> x.isBefore(event.date()))
-                                    .orElse(false))
-                    .ifPresent(changes::add);
+                                    .orElse(false))));
         }
-        return changes.subList(Math.max(0, changes.size() - MOST_CHANGES), changes.size());
+        return all;
+    }
+
+    private static Set<Integer> numbers(OilLog log, Predicate<Dip> earlier) {
+        return log.dips().stream().filter(earlier).map(d -> d.entry().number()).collect(Collectors.toSet());
     }
 
     private static int stretchOf(OilLog log, Placed p) {
@@ -57,9 +75,8 @@ record OilChanges(RateWords words, List<OilEvent> events) {
                 .orElse(Integer.MAX_VALUE);
     }
 
-    private Optional<OilChange> change(OilLog log, Optional<LocalDate> date, String what, Predicate<Dip> earlier) {
-        Set<Integer> first = new HashSet<>(
-                log.dips().stream().filter(earlier).map(d -> d.entry().number()).toList());
+    private Optional<OilChange> change(OilLog log, Done done) {
+        Set<Integer> first = done.earlier();
         Optional<LevelFit> before = log.only(e -> first.contains(e.number())).fit(List.of());
         Optional<LevelFit> after = log.only(e -> !first.contains(e.number())).fit(List.of());
         return before.flatMap(b -> after.map(a -> {
@@ -68,8 +85,8 @@ record OilChanges(RateWords words, List<OilEvent> events) {
             Estimate<Double> was = words.shown(log.meter(), b);
             Estimate<Double> is = words.shown(log.meter(), a);
             return new OilChange(
-                    date,
-                    what,
+                    done.date(),
+                    done.what(),
                     was,
                     is,
                     differs,

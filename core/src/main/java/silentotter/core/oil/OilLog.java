@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * A log laid out along one meter, in stretches: an oil change, a pour of unknown size and a change of the meter begin a new
@@ -237,6 +238,11 @@ final class OilLog {
             }
         }
         return less;
+    }
+
+    /** Of its dips. */
+    Set<Integer> numbers() {
+        return dips.stream().map(d -> d.entry().number()).collect(Collectors.toSet());
     }
 
     /** Whether some stretch has two dips at different places. */

@@ -35,18 +35,22 @@ public final class OilPeriods {
     public record Period(Meter meter, Estimate<Double> litres) {}
 
     /**
+     * @param events repairs, after which the rate may be another
      * @param ends in the order of their days
      * @return one for each of them; empty without two dips in its period, where a line of it cannot be as it is written, and
      *     where no litre is known on the stick
      */
-    public static List<Optional<Period>> of(Engine engine, List<OilEntry> entries, List<End> ends) {
-        Optional<OilLog> log = OilAnalyst.log(engine, entries)
-                .filter(l -> l.meter() != Meter.DATE && l.stick().perLitre().isPresent());
-        if (log.isEmpty()) {
+    public static List<Optional<Period>> of(
+            Engine engine, List<OilEntry> entries, List<OilEvent> events, List<End> ends) {
+        List<OilPiece> pieces = OilAnalyst.pieces(engine, entries, events);
+        boolean told = pieces.stream()
+                .map(OilPiece::log)
+                .anyMatch(l -> l.meter() != Meter.DATE && l.stick().perLitre().isPresent());
+        if (!told) {
             return ends.stream().map(e -> Optional.<Period>empty()).toList();
         }
         Set<Integer> doubted = new HashSet<>();
-        LogFaults.in(log.get()).ifPresent(f -> f.faults().forEach(x -> doubted.addAll(x.entries())));
+        pieces.forEach(p -> p.found().faults().forEach(f -> doubted.addAll(f.entries())));
         int[] period = entries.stream().mapToInt(e -> periodOf(e, ends)).toArray();
         return IntStream.range(0, ends.size())
                 .mapToObj(i -> {
@@ -56,7 +60,7 @@ public final class OilPeriods {
                             own.add(entries.get(k).number());
                         }
                     }
-                    return own.stream().anyMatch(doubted::contains) ? Optional.<Period>empty() : rate(log.get(), own);
+                    return own.stream().anyMatch(doubted::contains) ? Optional.<Period>empty() : rate(pieces, own);
                 })
                 .toList();
     }
@@ -74,13 +78,16 @@ public final class OilPeriods {
         return ends.size();
     }
 
-    private static Optional<Period> rate(OilLog log, Set<Integer> own) {
-        OilLog part = log.only(e -> own.contains(e.number()));
-        return part.hasDipsApart()
-                ? part.fit(List.of())
-                        .flatMap(fit -> new RateWords(log.stick())
+    /** Of the dips of one period; where a piece ends within it, of those of its last piece with two of them. */
+    private static Optional<Period> rate(List<OilPiece> pieces, Set<Integer> own) {
+        return pieces.stream()
+                .map(p -> p.log()
+                        .only(e -> own.contains(e.number()) && p.log().numbers().contains(e.number())))
+                .filter(OilLog::hasDipsApart)
+                .reduce((a, b) -> b)
+                .flatMap(part -> part.fit(List.of())
+                        .flatMap(fit -> new RateWords(part.stick())
                                 .litres(OilRate.of(fit).perUnit()))
-                        .map(litres -> new Period(log.meter(), litres))
-                : Optional.empty();
+                        .map(litres -> new Period(part.meter(), litres)));
     }
 }

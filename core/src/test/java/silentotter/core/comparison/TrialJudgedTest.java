@@ -84,6 +84,9 @@ class TrialJudgedTest {
         assertThat(judged(plan, OilMonths.used(0, 60, 3), OilMonths.used(2, 20, 3))
                         .verdict())
                 .isEqualTo(TrialVerdict.REACHED);
+        assertThat(judged(plan, OilMonths.used(0, 60, 3), OilMonths.used(2, 34, 3))
+                        .verdict())
+                .isEqualTo(TrialVerdict.BETTER);
         TrialJudged little = judged(plan, OilMonths.used(0, 60, 3), OilMonths.used(2, 55, 3));
         assertThat(little.verdict()).isEqualTo(TrialVerdict.NOT_REACHED);
         assertThat(little.inWords()).contains("oil use by the hour better by 40 %", "It moved by +5 mL/h");

@@ -32,7 +32,7 @@ class VisitTest {
     private static Visit wet(double oil, double... wet) {
         double[][] readings = new double[wet.length][];
         for (int i = 0; i < wet.length; i++) {
-            readings[i] = new double[] {i + 1, wet[i], oil};
+            readings[i] = new double[] {i + 1, oil, wet[i]};
         }
         return of(Bench.inline(4)
                 .under(Months.HOT)
@@ -168,6 +168,13 @@ class VisitTest {
                 .orElseThrow();
         assertThat(again.visits()).isEqualTo(2);
         assertThat(again.fromHours()).isEqualTo(3);
+        // The first visit after a run-in still tells how it ended; what comes years later does not.
+        Visit year = Months.visit(LocalDate.of(2025, 9, 10), 600, Months.HOT, Months.all(4, 1290));
+        Visit years = Months.visit(LocalDate.of(2026, 9, 10), 1600, Months.HOT, Months.all(4, 1200));
+        assertThat(RunIn.of(List.of(fresh, later, year, years), List.of())
+                        .orElseThrow()
+                        .toHours())
+                .isEqualTo(605);
     }
 
     /** On the meter it ran as long as since it was built, from nought at the first visit on. */
