@@ -219,9 +219,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +349,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1311,6 +1311,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/instruments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2388,6 +2420,20 @@ export interface components {
             odd: boolean;
             oily: boolean;
         };
+        InstrumentDocument: {
+            host: string;
+            /** @enum {string} */
+            kind: "COMPRESSION" | "LEAKDOWN" | "MANOMETER" | "STARTER_CURRENT";
+            name: string;
+            /** Format: int32 */
+            port: number;
+        };
+        InstrumentView: {
+            /** Format: int64 */
+            id: number;
+            instrument: components["schemas"]["InstrumentDocument"];
+            line: components["schemas"]["LineState"];
+        };
         Intake: {
             /** @enum {string} */
             airFilter?: "CLEAN" | "DIRTY" | "DUCT_OPEN" | "MISSING";
@@ -2706,6 +2752,17 @@ export interface components {
         Line: {
             from: components["schemas"]["Place"];
             to: components["schemas"]["Place"];
+        };
+        LineState: {
+            /** Format: int64 */
+            ageMs?: number;
+            /** @enum {string} */
+            condition: "CALLING" | "READING" | "BEYOND_SCALE" | "NO_NUMBER" | "WRONG_UNIT" | "LOST";
+            conditionWords: string;
+            identity?: string;
+            said?: string;
+            unit?: string;
+            values: number[];
         };
         Listened: {
             excluded?: boolean;
@@ -4548,7 +4605,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4568,7 +4625,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4813,7 +4870,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6516,6 +6573,72 @@ export interface operations {
                 };
                 content: {
                     "application/zip": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
                 };
             };
         };

@@ -2,6 +2,7 @@ import { Download } from 'lucide-react';
 import { Link } from 'react-router';
 import { Refusal } from '../api/client';
 import { Costs } from './Costs';
+import { Instruments } from './Instruments';
 import { useLetterhead } from './useLetterhead';
 import { DarkButton } from '../theme/DarkButton';
 import { Choice } from '../ui/Choice';
@@ -24,6 +25,8 @@ export function ShopPage() {
         <Signs />
         <h2 className="border-b border-hair pb-1 text-[1.125rem] font-semibold">What its work costs</h2>
         <Costs />
+        <h2 className="border-b border-hair pb-1 text-[1.125rem] font-semibold">Instruments that speak</h2>
+        <Instruments />
         <h2 className="border-b border-hair pb-1 text-[1.125rem] font-semibold">Everything, to take away</h2>
         <p className="max-w-[70ch]">
           One file with every engine as a case file (JSON), all readings as comma-separated values, and a copy

@@ -4,21 +4,26 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import silentotter.app.standin.Simulate;
 import silentotter.app.storage.DataFolder;
 import silentotter.app.storage.Maintenance;
 
-/** Starts the server, or runs one of the maintenance commands: {@code backup}, {@code restore}. */
+/** Starts the server, or runs a command without it: {@code backup}, {@code restore}, {@code simulate}. */
 @SpringBootApplication
 @MapperScan(basePackages = "silentotter.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class SilentOtter {
     private static final String DATA = "--otter.data=";
 
     public static void main(String[] args) {
+        if (args.length > 0 && args[0].equals(Simulate.COMMAND)) {
+            System.exit(Simulate.run(List.of(args).subList(1, args.length), System.out, System.err));
+        }
         DataFolder folder = new DataFolder(Path.of(Arrays.stream(args)
                 .filter(a -> a.startsWith(DATA))
                 .map(a -> a.substring(DATA.length()))

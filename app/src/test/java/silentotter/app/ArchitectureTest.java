@@ -26,7 +26,7 @@ class ArchitectureTest {
                     List.of("engine"),
                     List.of("job"),
                     List.of("sheet")),
-            List.of(List.of("plan"), List.of("history"), List.of("report"), List.of("demo")));
+            List.of(List.of("plan"), List.of("history"), List.of("report"), List.of("demo", "standin")));
 
     private static final Layers CORE = new Layers(
             "silentotter.core",
