@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["known"];
+        get: operations["known_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1332,6 +1332,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/instruments/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["known"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/instruments/{id}": {
         parameters: {
             query?: never;
@@ -1684,6 +1700,13 @@ export interface components {
             reason: string;
             /** @enum {string} */
             shape: "AS_SISTERS" | "FLATTER" | "CLIMBING" | "NO_SISTERS";
+        };
+        BuildUpSeen: {
+            /** Format: int32 */
+            number: number;
+            settled: boolean;
+            strokesKPa: number[];
+            valveLeaks: boolean;
         };
         CalibrationDocument: {
             holes: components["schemas"]["BleedReading"][];
@@ -2756,6 +2779,7 @@ export interface components {
         LineState: {
             /** Format: int64 */
             ageMs?: number;
+            buildUp?: components["schemas"]["BuildUpSeen"];
             /** @enum {string} */
             condition: "CALLING" | "READING" | "BEYOND_SCALE" | "NO_NUMBER" | "WRONG_UNIT" | "LOST";
             conditionWords: string;
@@ -3795,6 +3819,11 @@ export interface components {
             id: number;
             /** Format: int32 */
             revision: number;
+        };
+        StoredInstrument: {
+            /** Format: int64 */
+            id: number;
+            instrument: components["schemas"]["InstrumentDocument"];
         };
         StoredJob: {
             changedAt: string;
@@ -4894,7 +4923,7 @@ export interface operations {
             };
         };
     };
-    known: {
+    known_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6617,6 +6646,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    known: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredInstrument"][];
                 };
             };
         };

@@ -3,6 +3,7 @@ import { BeforeSteps } from '../round/BeforeStep';
 import { useChange } from '../job/useSheet';
 import { ToggleGroup } from 'radix-ui';
 import { Toggles } from '../ui/Toggles';
+import { LiveGauge } from './LiveGauge';
 import { type Entry, type EntryMode, wetOn } from './useEntry';
 
 interface Props {
@@ -57,6 +58,7 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
         <button className="button" aria-pressed={keypad} onClick={onKeypad}>
           Keypad
         </button>
+        <LiveGauge entry={entry} />
         {!wet && testable && (
           <span className="-mb-4 ml-auto">
             <BeforeSteps sheet={sheet} only={['POUR_OIL']} />

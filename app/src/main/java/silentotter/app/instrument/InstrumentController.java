@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.instrument.Instruments.StoredInstrument;
 import silentotter.core.scpi.InstrumentDocument;
 
 /** The instruments of this shop that speak. */
@@ -20,6 +21,12 @@ record InstrumentController(Instruments instruments, InstrumentLines lines) {
         return instruments.all().stream()
                 .map(s -> new InstrumentView(s.id(), s.instrument(), lines.state(s)))
                 .toList();
+    }
+
+    /** The same without calling any of them. */
+    @GetMapping("/api/shop/instruments/known")
+    List<StoredInstrument> known() {
+        return instruments.all();
     }
 
     @PostMapping("/api/shop/instruments")

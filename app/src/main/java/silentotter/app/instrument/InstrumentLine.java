@@ -12,7 +12,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import silentotter.core.capture.BuildUpSeen;
+import silentotter.core.capture.StrokeWatch;
 import silentotter.core.scpi.InstrumentDocument;
+import silentotter.core.scpi.InstrumentKind;
 import silentotter.core.scpi.LineCondition;
 import silentotter.core.scpi.ScpiNumber;
 import silentotter.core.wording.Say;
@@ -25,6 +28,11 @@ final class InstrumentLine implements AutoCloseable {
     private static final int CALL_MS = 2000;
     private static final int ANSWER_MS = 2000;
     private static final int EVERY_MS = 200;
+    /** Often enough to see a stroke rise and be held. */
+    private static final int EVERY_MS_CRANKED = 20;
+    /** Of a gauge that does not say where its scale ends, kPa. */
+    private static final double USUAL_FULL_KPA = 2000;
+
     private static final long FIRST_PAUSE_MS = 500;
     private static final long LONGEST_PAUSE_MS = 5000;
     /** Nobody has asked for so long: nobody looks. */
@@ -34,6 +42,8 @@ final class InstrumentLine implements AutoCloseable {
 
     private final InstrumentDocument instrument;
     private final Thread thread;
+    private final StrokeWatch strokes = new StrokeWatch(USUAL_FULL_KPA);
+    private volatile BuildUpSeen buildUp = BuildUpSeen.NOTHING;
     private volatile boolean over;
     private volatile long looked = System.nanoTime();
     private volatile Socket socket = new Socket();
@@ -63,7 +73,12 @@ final class InstrumentLine implements AutoCloseable {
         looked = System.nanoTime();
         Known k = known;
         Long age = k.at() == 0 ? null : TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - k.at());
-        return new LineState(k.condition(), k.identity(), k.unit(), k.values(), age, k.said());
+        return new LineState(
+                k.condition(), k.identity(), k.unit(), k.values(), age, k.said(), isCranked() ? buildUp : null);
+    }
+
+    private boolean isCranked() {
+        return instrument.kind() == InstrumentKind.COMPRESSION;
     }
 
     private boolean isWatched() {
@@ -136,7 +151,7 @@ final class InstrumentLine implements AutoCloseable {
 
     private void waitABit() throws IOException {
         try {
-            TimeUnit.MILLISECONDS.sleep(EVERY_MS);
+            TimeUnit.MILLISECONDS.sleep(isCranked() ? EVERY_MS_CRANKED : EVERY_MS);
         } catch (InterruptedException e) {
             over = true;
             throw new IOException("ended", e);
@@ -164,6 +179,10 @@ final class InstrumentLine implements AutoCloseable {
                 continue;
             }
             values.add(instrument.kind().inOurUnit(unit, number.get().value()));
+        }
+        if (condition == LineCondition.READING && isCranked()) {
+            strokes.sample(System.nanoTime() / 1e9, values.get(0));
+            buildUp = strokes.seen();
         }
         known = new Known(
                 condition,
