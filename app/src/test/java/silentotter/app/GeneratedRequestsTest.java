@@ -228,6 +228,7 @@ class GeneratedRequestsTest {
                 assertThat(Server.json(sheet).at("/notComputed").toString())
                         .as("of " + Server.json(sheet).at("/engine/engine"))
                         .isEqualTo("[]");
+                itsEngineHasALife(Server.json(sheet).at("/engine/id").asLong());
                 String file = server.get("/api/jobs/" + job + "/case-file").body();
                 HttpResponse<String> loaded = server.post("/api/case-files", file);
                 assertThat(loaded.statusCode()).as(loaded.body() + "\n" + file).isEqualTo(201);
@@ -245,6 +246,24 @@ class GeneratedRequestsTest {
                 }
             }
             changed.clear();
+            for (String shop : List.of("/api/shop/record", "/api/shop/learning", "/api/jobs?search=a&open=true")) {
+                HttpResponse<String> answer = server.get(shop);
+                assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+            }
+        }
+
+        /** Whatever was written down: it is drawn over time, and its first visit is held against its last. */
+        private void itsEngineHasALife(long engine) {
+            HttpResponse<String> life = server.get("/api/engines/" + engine + "/life");
+            assertThat(life.statusCode()).as(life.body()).isEqualTo(200);
+            JsonNode visits = Server.json(life).at("/visits");
+            assertThat(life.body()).doesNotContain("NaN", "Infinity", "{kPa:", "{Lp1000km:");
+            if (visits.size() > 1) {
+                String asked = "?before=" + visits.at("/0/job") + "&after=" + visits.at("/" + (visits.size() - 1) + "/job");
+                HttpResponse<String> compared = server.get("/api/engines/" + engine + "/comparison" + asked);
+                assertThat(compared.statusCode()).as(compared.body()).isEqualTo(200);
+                assertThat(compared.body()).doesNotContain("NaN", "Infinity", "{kPa:");
+            }
         }
     }
 }

@@ -23,9 +23,13 @@ record OilChanges(RateWords words, List<OilEvent> events) {
     private record Done(Optional<LocalDate> date, String what, Set<Integer> earlier) {}
 
     List<OilChange> in(OilLog log) {
-        List<OilChange> changes =
-                done(log).stream().flatMap(d -> change(log, d).stream()).toList();
-        return changes.subList(Math.max(0, changes.size() - MOST_CHANGES), changes.size());
+        List<Done> all = done(log);
+        List<OilChange> changes = new ArrayList<>();
+        // The newest only: each asks for two fits, and a log of years has dozens.
+        for (int i = all.size() - 1; i >= 0 && changes.size() < MOST_CHANGES; i--) {
+            change(log, all.get(i)).ifPresent(c -> changes.add(0, c));
+        }
+        return changes;
     }
 
     /** For each thing that was done, the numbers of the dips before it. */
@@ -44,8 +48,8 @@ record OilChanges(RateWords words, List<OilEvent> events) {
                         : grade.isEmpty()
                                 ? "oil change, " + Say.typed(e.grade())
                                 : "oil change from " + Say.typed(grade) + " to " + Say.typed(e.grade());
-                all.add(new Done(
-                        e.date(), what, numbers(log, d -> d.at() <= p.at() && d.stretch() < stretchOf(log, p))));
+                int own = stretchOf(log, p);
+                all.add(new Done(e.date(), what, numbers(log, d -> d.at() <= p.at() && d.stretch() < own)));
             }
             grade = e.grade().isEmpty() ? grade : e.grade();
         }

@@ -3,6 +3,7 @@ package silentotter.core.oil;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -242,7 +243,7 @@ final class OilLog {
 
     /** Of its dips. */
     Set<Integer> numbers() {
-        return dips.stream().map(d -> d.entry().number()).collect(Collectors.toSet());
+        return dips.stream().map(d -> d.entry().number()).collect(Collectors.toCollection(HashSet::new));
     }
 
     /** Whether some stretch has two dips at different places. */
