@@ -259,7 +259,8 @@ class GeneratedRequestsTest {
             JsonNode visits = Server.json(life).at("/visits");
             assertThat(life.body()).doesNotContain("NaN", "Infinity", "{kPa:", "{Lp1000km:");
             if (visits.size() > 1) {
-                String asked = "?before=" + visits.at("/0/job") + "&after=" + visits.at("/" + (visits.size() - 1) + "/job");
+                String asked =
+                        "?before=" + visits.at("/0/job") + "&after=" + visits.at("/" + (visits.size() - 1) + "/job");
                 HttpResponse<String> compared = server.get("/api/engines/" + engine + "/comparison" + asked);
                 assertThat(compared.statusCode()).as(compared.body()).isEqualTo(200);
                 assertThat(compared.body()).doesNotContain("NaN", "Infinity", "{kPa:");
