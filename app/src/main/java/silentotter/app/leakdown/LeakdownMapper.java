@@ -41,9 +41,6 @@ interface LeakdownMapper {
     @Select(TESTER + "order by t.id")
     List<TesterRow> testers();
 
-    @Select(TESTER + "where t.id = #{id}")
-    Optional<TesterRow> tester(long id);
-
     @Select(value = """
             insert into tester (name, document, since, follows) values (#{name}, #{document}, #{since}, #{follows})
             returning id""", affectData = true)

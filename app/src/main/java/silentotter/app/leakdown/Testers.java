@@ -62,10 +62,7 @@ class Testers {
     /** Those that were changed since, too. */
     @Transactional(readOnly = true)
     public List<StoredTester> all() {
-        Map<Long, List<BleedCheck>> checks = mapper.checks().stream()
-                .collect(Collectors.groupingBy(
-                        CheckRow::testerId,
-                        Collectors.mapping(r -> documents.read(r.document(), BleedCheck.class), Collectors.toList())));
+        Map<Long, List<BleedCheck>> checks = checks();
         return mapper.testers().stream()
                 .map(r -> stored(r, checks.getOrDefault(r.id(), List.of())))
                 .toList();
@@ -101,7 +98,7 @@ class Testers {
     @Transactional
     public void checked(StoredTester before, TesterDocument found, boolean hidden) {
         refuseIfOver(before.id());
-        List<BleedCheck> all = new ArrayList<>(checks(before.id()));
+        List<BleedCheck> all = new ArrayList<>(checks().getOrDefault(before.id(), List.of()));
         Double stated = all.isEmpty()
                 ? before.tester().effectiveOrificeMm().orElse(null)
                 : all.get(0).statedMm();
@@ -112,11 +109,12 @@ class Testers {
         better(before.id(), before.revision(), TesterBias.of(all).applied(found));
     }
 
-    private List<BleedCheck> checks(long id) {
+    /** By tester, oldest first. */
+    private Map<Long, List<BleedCheck>> checks() {
         return mapper.checks().stream()
-                .filter(r -> r.testerId() == id)
-                .map(r -> documents.read(r.document(), BleedCheck.class))
-                .toList();
+                .collect(Collectors.groupingBy(
+                        CheckRow::testerId,
+                        Collectors.mapping(r -> documents.read(r.document(), BleedCheck.class), Collectors.toList())));
     }
 
     @Transactional

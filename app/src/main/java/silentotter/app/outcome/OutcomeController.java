@@ -37,11 +37,11 @@ record OutcomeController(PastJobs past, Families families, Choices choices) {
 
     @GetMapping("/api/shop/record")
     RecordView record() {
-        List<PastJob> all = past.all();
+        PastJobs.Once once = past.once();
         return new RecordView(
-                ShopRecord.of(all),
-                past.copies(),
-                all.stream().map(OutcomeController::line).toList());
+                ShopRecord.of(once.jobs()),
+                once.copies(),
+                once.jobs().stream().map(OutcomeController::line).toList());
     }
 
     private static PastLine line(PastJob job) {

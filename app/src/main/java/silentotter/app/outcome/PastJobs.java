@@ -58,16 +58,17 @@ class PastJobs {
         this.documents = documents;
     }
 
-    /** Each once, also where a case file was loaded that was here already. */
-    @Transactional(readOnly = true)
-    public List<PastJob> all() {
-        return PastJob.withoutCopies(ended().stream().map(Ending::past).toList());
-    }
+    /**
+     * @param jobs each once, also where a case file was loaded that was here already
+     * @param copies how many were here already
+     */
+    record Once(List<PastJob> jobs, int copies) {}
 
-    /** How many jobs were here already when their case file was loaded. */
     @Transactional(readOnly = true)
-    public int copies() {
-        return ended().size() - all().size();
+    public Once once() {
+        List<PastJob> all = ended().stream().map(Ending::past).toList();
+        List<PastJob> jobs = PastJob.withoutCopies(all);
+        return new Once(jobs, all.size() - jobs.size());
     }
 
     /** @param hours of the engine then; empty where nobody said */
@@ -134,7 +135,8 @@ class PastJobs {
     @Transactional(readOnly = true)
     public Lesson lesson() {
         return Learning.from(
-                all(), repeated.stream().flatMap(r -> r.repeats().stream()).toList());
+                once().jobs(),
+                repeated.stream().flatMap(r -> r.repeats().stream()).toList());
     }
 
     /** Takes over what they teach now. */

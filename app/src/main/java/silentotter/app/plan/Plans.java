@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Service;
+import silentotter.app.job.JobRevision;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.AskedUnits;
 import silentotter.app.sheet.Sheets;
@@ -38,7 +39,7 @@ public class Plans {
     private final AskedUnits asked;
     private final JsonMapper json;
     private final Clock clock;
-    private final Cache<Revision, Known> known =
+    private final Cache<JobRevision, Known> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     Plans(Sheets sheets, Jobs jobs, Choices choices, AskedUnits asked, JsonMapper json, Clock clock) {
@@ -49,8 +50,6 @@ public class Plans {
         this.json = json;
         this.clock = clock;
     }
-
-    private record Revision(long jobId, int revision) {}
 
     /** A plan with what makes it old though nobody has changed anything: how long the engine stayed hot then, in steps. */
     private record Known(Planned planned, RoundChoices choices, long staysHot) {
@@ -87,15 +86,15 @@ public class Plans {
     }
 
     private Planned planned(long jobId) {
-        Revision revision = new Revision(jobId, jobs.revision(jobId));
+        JobRevision revision = new JobRevision(jobId, jobs.revision(jobId));
         Instant now = Instant.now(clock);
         return known.asMap()
                 .compute(revision, (r, was) -> was != null && was.holdsAt(now) ? was : anew(r, now))
                 .planned();
     }
 
-    private Known anew(Revision of, Instant now) {
-        Interpretation said = sheets.interpretation(of.jobId());
+    private Known anew(JobRevision of, Instant now) {
+        Interpretation said = sheets.interpretation(of.id());
         Plan plan = Planner.plan(said, choices.shopWithCosts(), now);
         RoundChoices round =
                 said.record().last(Examination.class, Examination.EMPTY).round();

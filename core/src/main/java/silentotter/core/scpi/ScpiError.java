@@ -7,7 +7,6 @@ public enum ScpiError {
     MISSING_PARAMETER(-109, "Missing parameter"),
     UNDEFINED_HEADER(-113, "Undefined header"),
     NUMERIC_DATA_ERROR(-120, "Numeric data error"),
-    SETTINGS_CONFLICT(-221, "Settings conflict"),
     DATA_OUT_OF_RANGE(-222, "Data out of range"),
     QUEUE_OVERFLOW(-350, "Queue overflow"),
     INPUT_BUFFER_OVERRUN(-363, "Input buffer overrun");
@@ -18,10 +17,6 @@ public enum ScpiError {
     ScpiError(int code, String words) {
         this.code = code;
         this.words = words;
-    }
-
-    public int code() {
-        return code;
     }
 
     /** As {@code SYSTem:ERRor?} answers. */
