@@ -1204,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/traces/{instrument}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/undo": {
         parameters: {
             query?: never;
@@ -1364,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/instruments/{id}/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/learning": {
         parameters: {
             query?: never;
@@ -1436,6 +1468,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/traces/{key}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1551,6 +1599,10 @@ export interface components {
             cylinders: number[];
             /** @enum {string} */
             side: "ONLY" | "LEFT" | "RIGHT";
+        };
+        Begun: {
+            /** Format: int32 */
+            cylinder: number;
         };
         Bin: {
             /** Format: double */
@@ -1692,6 +1744,15 @@ export interface components {
             /** @enum {string} */
             ventilation?: "SUCTION" | "NOTHING" | "PRESSURE";
         };
+        BreathingSeen: {
+            /** Format: double */
+            highPa: number;
+            /** Format: double */
+            lowPa: number;
+            /** Format: double */
+            meanPa: number;
+            steady: boolean;
+        };
         BuildUp: {
             /** Format: int32 */
             cylinder: number;
@@ -1702,7 +1763,7 @@ export interface components {
             shape: "AS_SISTERS" | "FLATTER" | "CLIMBING" | "NO_SISTERS";
         };
         BuildUpSeen: {
-            /** Format: int32 */
+            /** Format: int64 */
             number: number;
             settled: boolean;
             strokesKPa: number[];
@@ -2444,12 +2505,10 @@ export interface components {
             oily: boolean;
         };
         InstrumentDocument: {
-            host: string;
+            address: string;
             /** @enum {string} */
             kind: "COMPRESSION" | "LEAKDOWN" | "MANOMETER" | "STARTER_CURRENT";
             name: string;
-            /** Format: int32 */
-            port: number;
         };
         InstrumentView: {
             /** Format: int64 */
@@ -2779,12 +2838,16 @@ export interface components {
         LineState: {
             /** Format: int64 */
             ageMs?: number;
+            breathing?: components["schemas"]["BreathingSeen"];
             buildUp?: components["schemas"]["BuildUpSeen"];
             /** @enum {string} */
             condition: "CALLING" | "READING" | "BEYOND_SCALE" | "NO_NUMBER" | "WRONG_UNIT" | "LOST";
             conditionWords: string;
+            doubt?: string;
             identity?: string;
             said?: string;
+            settling?: components["schemas"]["SettlingSeen"];
+            standIn: boolean;
             unit?: string;
             values: number[];
         };
@@ -2919,6 +2982,13 @@ export interface components {
             kPa: number;
             /** Format: int32 */
             number: number;
+        };
+        NewTrace: {
+            /** Format: int32 */
+            cylinder: number;
+            reads: string;
+            /** @enum {string} */
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND";
         };
         NextStep: {
             /** Format: double */
@@ -3677,6 +3747,18 @@ export interface components {
             /** @enum {string} */
             question: "UNIT" | "DECIMAL" | "STROKES" | "DOSE";
         };
+        SettlingSeen: {
+            /** Format: double */
+            cylinderKPa: number;
+            /** Format: double */
+            driftKPaPerMinute: number;
+            /** Format: int64 */
+            number: number;
+            /** @enum {string} */
+            phase: "SHUT" | "FILLING" | "SETTLED";
+            /** Format: double */
+            supplyKPa: number;
+        };
         Share: {
             /** Format: double */
             high: number;
@@ -3705,7 +3787,7 @@ export interface components {
             stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND")[];
             undo?: components["schemas"]["ChangeView"];
         };
-        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["predictionsShown"] & components["schemas"]["correctionsShown"];
+        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["tracesShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["predictionsShown"] & components["schemas"]["correctionsShown"];
         ShopRecord: {
             curve: components["schemas"]["Bin"][];
             families: components["schemas"]["Group"][];
@@ -4039,6 +4121,16 @@ export interface components {
             revision: number;
             tool?: components["schemas"]["CrankcaseTool"];
         };
+        Trace: {
+            /** Format: int32 */
+            cylinder: number;
+            instrument: string;
+            key: string;
+            reads: string;
+            /** @enum {string} */
+            station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND";
+            takenAt: string;
+        };
         TrialPlan: {
             /** Format: double */
             better?: number;
@@ -4319,6 +4411,9 @@ export interface components {
         };
         predictionsShown: {
             outcome: components["schemas"]["OutcomeView"];
+        };
+        tracesShown: {
+            traces: components["schemas"]["Trace"][];
         };
     };
     responses: never;
@@ -6348,6 +6443,33 @@ export interface operations {
             };
         };
     };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                instrument: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTrace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: never;
@@ -6692,6 +6814,30 @@ export interface operations {
             };
         };
     };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     learning: {
         parameters: {
             query?: never;
@@ -6836,6 +6982,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecordView"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -2,6 +2,8 @@ import { useState } from 'react';
 import type { Sheet } from '../api/client';
 import { JustSaid } from '../examination/StationFrame';
 import { Findings } from '../examination/Findings';
+import { GaugeButton } from '../instruments/GaugeStrip';
+import { type Gauge, useGauge } from '../instruments/useGauge';
 import type { ScreenProps } from '../station/station';
 import { askedNote } from '../ui/askedNote';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
@@ -9,10 +11,13 @@ import { Choice } from '../ui/Choice';
 import { byTouch, Keypad } from '../ui/Keypad';
 import { NotedCell } from '../ui/NotedCell';
 import { QuantityField } from '../ui/QuantityField';
+import { readingCell } from '../ui/useTypedCell';
 import { useUnits } from '../units/UnitsContext';
+import { Traces } from '../instruments/Traces';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { capital, label, labels } from '../words/labels';
 import { GaugeChecks } from './GaugeChecks';
+import { LiveManometer } from './LiveManometer';
 import { Readings } from './Readings';
 import { Results } from './Results';
 import { Schools } from './Schools';
@@ -26,6 +31,7 @@ const STOP_PA = 2500;
 /** The blow-by bench: the crankcase as found, then through the orifice, point by point. */
 export function BlowbyStation({ sheet }: ScreenProps) {
   const hand = useBlowby(sheet);
+  const gauge = useGauge('MANOMETER', sheet.job.id);
   const units = useUnits();
   const [tab, setTab] = useState(hand.checked.length || hand.point !== 'AS_FOUND' ? 'readings' : 'setup');
   const toCheck = sheet.blowby.setUp;
@@ -55,8 +61,9 @@ export function BlowbyStation({ sheet }: ScreenProps) {
                 : `Stop at ${units.withUnit('crankcase', STOP_PA)}: a shut crankcase blows its seals out.`}
             </p>
           </div>
-          <Bench sheet={sheet} hand={hand} />
+          <Bench sheet={sheet} hand={hand} gauge={gauge} />
         </div>
+        <LiveManometer hand={hand} gauge={gauge} />
         <GaugeChecks sheet={sheet} hand={hand} />
         <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
           <BenchTab value="setup">
@@ -64,6 +71,7 @@ export function BlowbyStation({ sheet }: ScreenProps) {
           </BenchTab>
           <BenchTab value="readings">
             <Readings sheet={sheet} hand={hand} />
+            <Traces sheet={sheet} station="BLOWBY" />
           </BenchTab>
           <BenchTab value="results">
             <Results sheet={sheet} />
@@ -87,7 +95,7 @@ export function BlowbyStation({ sheet }: ScreenProps) {
 }
 
 /** The instrument as it stands, what it says at once, and the button that keeps it. */
-function Bench({ sheet, hand }: { sheet: Sheet; hand: BlowbyHand }) {
+function Bench({ sheet, hand, gauge }: { sheet: Sheet; hand: BlowbyHand; gauge: Gauge }) {
   const [keypad, setKeypad] = useState(byTouch);
   const slack = hand.gauge === 'SLACK_TUBE';
   return (
@@ -143,6 +151,7 @@ function Bench({ sheet, hand }: { sheet: Sheet; hand: BlowbyHand }) {
             />
             pulsing, a mean was read
           </label>
+          <GaugeButton gauge={gauge} onPress={() => readingCell()?.focus()} />
           {!slack && !keypad && (
             <button className="button" onClick={() => setKeypad(true)}>
               Keypad

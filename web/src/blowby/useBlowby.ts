@@ -251,6 +251,8 @@ export function useBlowby(sheet: Sheet) {
     check: (one: Check) =>
       setChecked(checked.includes(one) ? checked.filter((c) => c !== one) : [...checked, one]),
     typed,
+    sent: typed.sent,
+    setText: typed.type,
     save,
     setAside: (readingId: number, reason?: string) => setAside.mutate({ readingId, reason }),
     move: (readingId: number, to: Point) => move.mutate({ readingId, to }),

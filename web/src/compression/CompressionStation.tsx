@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { ScreenProps } from '../station/station';
 import { Pad } from '../station/Pad';
 import { SheetTable } from '../station/SheetTable';
+import { Traces } from '../instruments/Traces';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { byTouch, Keypad } from '../ui/Keypad';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
@@ -74,6 +75,7 @@ export function CompressionStation({ sheet, whole }: ScreenProps) {
             </BenchTab>
             <BenchTab value="measuring">
               <Measuring sheet={sheet} />
+              <Traces sheet={sheet} station="COMPRESSION" />
             </BenchTab>
             <BenchTab value="cautions">
               <CautionList cautions={sheet.cautions} />

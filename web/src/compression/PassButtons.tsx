@@ -1,5 +1,9 @@
 import { answer, api, type Sheet } from '../api/client';
 import { BeforeSteps } from '../round/BeforeStep';
+import { labelOf } from '../api/labelOf';
+import { GaugeButton } from '../instruments/GaugeStrip';
+import { useGauge } from '../instruments/useGauge';
+import { readingCell } from '../ui/useTypedCell';
 import { useChange } from '../job/useSheet';
 import { ToggleGroup } from 'radix-ui';
 import { Toggles } from '../ui/Toggles';
@@ -22,6 +26,7 @@ const MODES: [EntryMode, string][] = [
 /** How readings are typed, and further passes. */
 export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
   const id = sheet.job.id;
+  const gauge = useGauge('COMPRESSION', id);
   const add = useChange(id, (kind: 'DRY' | 'WET') =>
     answer(api.POST('/api/jobs/{id}/compression/passes', { params: { path: { id } }, body: { kind } })),
   );
@@ -58,7 +63,7 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
         <button className="button" aria-pressed={keypad} onClick={onKeypad}>
           Keypad
         </button>
-        <LiveGauge entry={entry} />
+        <GaugeButton gauge={gauge} onPress={() => readingCell()?.focus()} />
         {!wet && testable && (
           <span className="-mb-4 ml-auto">
             <BeforeSteps sheet={sheet} only={['POUR_OIL']} />
@@ -80,6 +85,7 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
           </button>
         </span>
       </div>
+      <LiveGauge entry={entry} gauge={gauge} name={labelOf(sheet, entry.cylinder)} />
     </>
   );
 }

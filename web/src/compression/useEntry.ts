@@ -209,6 +209,7 @@ export function useEntry(sheet: Sheet) {
     refused: cell.refused,
     asked: cell.asked,
     waiting,
+    sent: cell.sent,
     mode,
     open: open && open.cylinder === cylinder && open.passId === pass.id ? open : undefined,
     setText: cell.type,

@@ -4,6 +4,9 @@ import type { ScreenProps } from '../station/station';
 import { Findings } from '../examination/Findings';
 import { Pad } from '../station/Pad';
 import { SheetTable } from '../station/SheetTable';
+import { GaugeButton } from '../instruments/GaugeStrip';
+import { type Gauge, useGauge } from '../instruments/useGauge';
+import { Traces } from '../instruments/Traces';
 import { VerdictPanel } from '../verdict/VerdictPanel';
 import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { Choice } from '../ui/Choice';
@@ -12,12 +15,14 @@ import { alike, rootOf, rounded, withinRange } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
+import { LiveTester } from './LiveTester';
 import { ListeningBoard } from './ListeningBoard';
 import { nameOf, TesterBar } from './Testers';
 import { TurningGuide } from './TurningGuide';
 import { ValveClearance } from './ValveClearance';
 import { type LeakdownHand, useLeakdown } from './useLeakdown';
 import { labelOf } from '../api/labelOf';
+import { readingCell } from '../ui/useTypedCell';
 import { MoveTo } from '../ui/MoveTo';
 import { label, labels } from '../words/labels';
 
@@ -28,6 +33,7 @@ const WITH_KEYPAD = 724;
 /** The leak-down bench: read, listen, turn to the next in firing order, all within one hand's reach. */
 export function LeakdownStation({ sheet, whole }: ScreenProps) {
   const hand = useLeakdown(sheet);
+  const gauge = useGauge('LEAKDOWN', sheet.job.id);
   const [tab, setTab] = useState(hand.tester ? 'listen' : 'tester');
   const [keypad, setKeypad] = useState(byTouch);
   const doubts = sheet.leakdown.faults.length;
@@ -60,12 +66,13 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
           />
         )}
       >
+        <LiveTester hand={hand} gauge={gauge} name={labelOf(sheet, hand.cylinder)} />
         <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
           <BenchTab value="listen">
             {hand.problem && <p className="refusal">{hand.problem}</p>}
             <div className="grid grid-cols-[1.5fr_1fr] gap-x-6 gap-y-4">
               <ListeningBoard sheet={sheet} hand={hand} />
-              {!keypad && <Turn sheet={sheet} hand={hand} onKeypad={() => setKeypad(true)} />}
+              {!keypad && <Turn sheet={sheet} hand={hand} gauge={gauge} onKeypad={() => setKeypad(true)} />}
               {keypad && (
                 <>
                   <div className="order-first col-span-2 grid grid-cols-[19rem_1fr] gap-5">
@@ -76,7 +83,7 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
                       space="settling: next value"
                       hide={() => setKeypad(false)}
                     />
-                    <Turn sheet={sheet} hand={hand} onKeypad={() => setKeypad(false)} shown />
+                    <Turn sheet={sheet} hand={hand} gauge={gauge} onKeypad={() => setKeypad(false)} shown />
                   </div>
                   <Sundries hand={hand} />
                 </>
@@ -107,6 +114,7 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
           </BenchTab>
           <BenchTab value="history">
             <History sheet={sheet} hand={hand} />
+            <Traces sheet={sheet} station="LEAKDOWN" />
           </BenchTab>
           <BenchTab value="cautions">
             <CautionList cautions={sheet.leakdown.cautions} />
@@ -121,12 +129,13 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
 interface TurnProps {
   sheet: Sheet;
   hand: LeakdownHand;
+  gauge: Gauge;
   onKeypad: () => void;
   shown?: boolean;
 }
 
 /** Where the crank goes next, and the tester's own check beside it. */
-function Turn({ sheet, hand, onKeypad, shown = false }: TurnProps) {
+function Turn({ sheet, hand, gauge, onKeypad, shown = false }: TurnProps) {
   return (
     <div>
       <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
@@ -147,6 +156,7 @@ function Turn({ sheet, hand, onKeypad, shown = false }: TurnProps) {
         >
           {shown ? 'Hide keypad' : 'Keypad'}
         </button>
+        <GaugeButton gauge={gauge} onPress={() => readingCell()?.focus()} />
       </div>
     </div>
   );

@@ -189,6 +189,7 @@ export function useLeakdown(sheet: Sheet) {
     setState,
     before,
     setBefore,
+    sent: typed.sent,
     text: typed.text,
     setText: typed.type,
     supply,

@@ -1,40 +1,39 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { answer, api, Refusal, type Schemas } from '../api/client';
+import { answer, api, Refusal } from '../api/client';
+import {
+  type Instrument as View,
+  type InstrumentKind as Kind,
+  useKnown,
+  useLive,
+} from '../instruments/useLive';
 import { Pick } from '../ui/Pick';
 import { useUnits } from '../units/UnitsContext';
 import { capital, label, labels } from '../words/labels';
 
-type View = Schemas['InstrumentView'];
-type Kind = View['instrument']['kind'];
-
-/** As often as somebody can follow; while nobody looks at this page, no instrument is called. */
-const EVERY_MS = 500;
 /** A value that is older is said to be. */
 const FRESH_MS = 1500;
 
 /** Instruments that speak: where they stand, what they say they are, and what they read now. */
 export function Instruments() {
   const client = useQueryClient();
-  const { data, error } = useQuery({
-    queryKey: ['instruments'],
-    queryFn: () => answer(api.GET('/api/shop/instruments')),
-    refetchInterval: EVERY_MS,
-  });
+  const known = useKnown();
+  const { all, lost } = useLive((known?.length ?? 0) > 0);
   const remove = useMutation({
     mutationFn: (id: number) =>
       answer(api.DELETE('/api/shop/instruments/{id}', { params: { path: { id } } })),
-    onSuccess: (next) => client.setQueryData(['instruments'], next),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['instruments'] }),
   });
   return (
     <div className="max-w-[60rem] space-y-3" data-instruments>
       <p className="max-w-[75ch] text-soft">
-        A gauge that speaks the open protocol of bench instruments (SCPI, over the network of the shop) shows
-        here what it reads. Only what stands in this list is ever called.
+        A gauge that speaks the open protocol of bench instruments (SCPI, over the network of the shop or a
+        serial line) shows here what it reads, and types it at its bench. Only what stands in this list is
+        ever called.
       </p>
-      {error && <p className="refusal">{error.message}</p>}
+      {lost && <p className="refusal">Silent Otter does not answer. Is it still running?</p>}
       <ul>
-        {data?.map((i) => (
+        {all?.map((i) => (
           <Line key={i.id} view={i} onRemove={() => remove.mutate(i.id)} />
         ))}
       </ul>
@@ -53,13 +52,11 @@ function Line({ view, onRemove }: { view: View; onRemove: () => void }) {
     >
       <div>
         <span className="text-[1.0625rem] font-medium">{instrument.name}</span>
-        <span className="ml-3 text-soft">
-          {instrument.host}:{instrument.port}
-        </span>
+        <span className="ml-3 text-soft">{instrument.address}</span>
         <span className="block text-soft">
           {line.identity ? called(line.identity) : capital(label('InstrumentKind', instrument.kind))}
         </span>
-        {line.said && <span className="refusal block">{line.said}</span>}
+        {(line.said ?? line.doubt) && <span className="refusal block">{line.said ?? line.doubt}</span>}
       </div>
       <div className="text-right">
         <Values view={view} />
@@ -99,21 +96,9 @@ function Add() {
   const [kind, setKind] = useState<Kind>('COMPRESSION');
   const [address, setAddress] = useState('');
   const add = useMutation({
-    mutationFn: () => {
-      const at = address.trim().lastIndexOf(':');
-      return answer(
-        api.POST('/api/shop/instruments', {
-          body: {
-            name,
-            kind,
-            host: at < 0 ? address.trim() : address.trim().slice(0, at),
-            port: at < 0 ? STANDARD_PORT : Number(address.trim().slice(at + 1)) || 0,
-          },
-        }),
-      );
-    },
-    onSuccess: (next) => {
-      client.setQueryData(['instruments'], next);
+    mutationFn: () => answer(api.POST('/api/shop/instruments', { body: { name, kind, address } })),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ['instruments'] });
       setName('');
       setAddress('');
     },
@@ -136,10 +121,10 @@ function Add() {
       </div>
       <Field
         label="Address"
-        hint={`192.168.1.40:${STANDARD_PORT}`}
+        hint="192.168.1.40:5025"
         value={address}
         onChange={setAddress}
-        error={at('host') ?? at('port')}
+        error={at('address')}
       />
       <button className="button button-main mt-6" disabled={add.isPending}>
         Add
@@ -148,9 +133,6 @@ function Add() {
     </form>
   );
 }
-
-/** Where instruments of this kind usually listen. */
-const STANDARD_PORT = 5025;
 
 interface FieldProps {
   label: string;

@@ -28,6 +28,7 @@ export function useReadingCell<S extends { text: string }>(bench: Bench<S>) {
   const [lost, setLost] = useState<S>();
   const [asked, setAsked] = useState<Asked>();
   const [waiting, setWaiting] = useState<S[]>([]);
+  const [sent, setSent] = useState<S>();
 
   const giveBack = (sent: S, error: Error) => {
     bench.goBackTo(sent);
@@ -49,6 +50,7 @@ export function useReadingCell<S extends { text: string }>(bench: Bench<S>) {
   };
 
   const submit = (sent: S) => {
+    setSent(sent);
     setWaiting((all) => [...all, sent]);
     // A promise each: callbacks given to mutate() are only called for the newest of several under way.
     bench
@@ -61,6 +63,8 @@ export function useReadingCell<S extends { text: string }>(bench: Bench<S>) {
     ...typed,
     asked,
     waiting,
+    /** What was entered last, taken or not. */
+    sent,
     submit,
     /** Sends what was lost again, if it is this; tells whether it was. */
     resend: (isSame: (sent: S) => boolean): boolean => {

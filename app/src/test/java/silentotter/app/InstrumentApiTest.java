@@ -43,8 +43,7 @@ class InstrumentApiTest {
     private static HttpResponse<String> add(String name, String kind, int port) {
         return server.post(
                 "/api/shop/instruments",
-                "{\"name\": \"" + name + "\", \"kind\": \"" + kind + "\", \"host\": \"127.0.0.1\", \"port\": " + port
-                        + "}");
+                "{\"name\": \"" + name + "\", \"kind\": \"" + kind + "\", \"address\": \"127.0.0.1:" + port + "\"}");
     }
 
     private static JsonNode named(String name) {
@@ -192,19 +191,19 @@ class InstrumentApiTest {
 
     @ParameterizedTest
     @CsvSource({
-        "'', COMPRESSION, 127.0.0.1, 5025, name",
-        "Gauge, , 127.0.0.1, 5025, kind",
-        "Gauge, COMPRESSION, '', 5025, host",
-        "Gauge, COMPRESSION, 'a b', 5025, host",
-        "Gauge, COMPRESSION, http://x, 5025, host",
-        "Gauge, COMPRESSION, 127.0.0.1, 0, port",
-        "Gauge, COMPRESSION, 127.0.0.1, 70000, port"
+        "'', COMPRESSION, 127.0.0.1, name",
+        "Gauge, , 127.0.0.1, kind",
+        "Gauge, COMPRESSION, '', address",
+        "Gauge, COMPRESSION, 'a b', address",
+        "Gauge, COMPRESSION, http://x, address",
+        "Gauge, COMPRESSION, 127.0.0.1:0, address",
+        "Gauge, COMPRESSION, /dev/ttyS0@1, address"
     })
-    void whatIsNoAddressIsRefusedAtItsPlace(String name, String kind, String host, int port, String field) {
+    void whatIsNoAddressIsRefusedAtItsPlace(String name, String kind, String address, String field) {
         HttpResponse<String> answer = server.post(
                 "/api/shop/instruments",
-                "{\"name\": \"" + name + "\", " + (kind == null ? "" : "\"kind\": \"" + kind + "\", ") + "\"host\": \""
-                        + host + "\", \"port\": " + port + "}");
+                "{\"name\": \"" + name + "\", " + (kind == null ? "" : "\"kind\": \"" + kind + "\", ")
+                        + "\"address\": \"" + address + "\"}");
         assertThat(answer.statusCode()).isEqualTo(400);
         assertThat(json(answer).at("/errors/0/field").asString()).isEqualTo(field);
     }

@@ -11,6 +11,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Collection;
+import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -71,7 +73,7 @@ final class Server implements AutoCloseable {
                                 "--otter.demo=" + demo,
                                 "--springdoc.api-docs.path=/api/description",
                                 "--springdoc.paths-to-match=/api/**",
-                                "--springdoc.paths-to-exclude=/api/jobs/*/events,/api/ready",
+                                "--springdoc.paths-to-exclude=/api/jobs/*/events,/api/shop/instruments/live,/api/ready",
                                 "--springdoc.default-produces-media-type=application/json",
                                 "--springdoc.writer-with-order-by-keys=true"));
     }
@@ -161,6 +163,18 @@ final class Server implements AutoCloseable {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
+        }
+    }
+
+    /** The data of the first events of a stream of them. */
+    List<String> events(String path, int count) throws IOException, InterruptedException {
+        HttpResponse<Stream<String>> response =
+                http.send(HttpRequest.newBuilder(uri(path)).build(), HttpResponse.BodyHandlers.ofLines());
+        try (Stream<String> lines = response.body()) {
+            return lines.filter(l -> l.startsWith("data:"))
+                    .map(l -> l.substring("data:".length()))
+                    .limit(count)
+                    .toList();
         }
     }
 

@@ -35,7 +35,8 @@ class InstrumentsIT extends WindowsTest {
         try {
             Page page = browser.open(app.url("/shop"));
             type(page, "Gauge", "not an address");
-            assertThat(page.getByText("is no name or number of a machine")).isVisible();
+            assertThat(page.getByText("is neither a name or number of a machine nor a serial line"))
+                    .isVisible();
             assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
                     .hasValue("Gauge");
 
@@ -75,8 +76,7 @@ class InstrumentsIT extends WindowsTest {
         try {
             app.post(
                     "/api/shop/instruments",
-                    "{\"name\": \"Long hose\", \"kind\": \"COMPRESSION\", \"host\": \"127.0.0.1\", \"port\": " + CRANKED
-                            + "}");
+                    "{\"name\": \"Long hose\", \"kind\": \"COMPRESSION\", \"address\": \"127.0.0.1:" + CRANKED + "\"}");
             long job = RunningApp.JSON
                     .readTree(app.post(
                                     "/api/jobs",
@@ -86,7 +86,7 @@ class InstrumentsIT extends WindowsTest {
                     .at("/job/id")
                     .asLong();
             Page page = browser.open(app.url("/jobs/" + job));
-            button(page, "Gauge").click();
+            button(page, "Live").click();
             Locator gauge = page.locator("[data-gauge]");
             Locator cell = page.locator("input[data-readings]");
             assertThat(gauge)

@@ -11,14 +11,13 @@ import silentotter.app.instrument.Instruments.StoredInstrument;
 class InstrumentLines {
     private final Map<Long, InstrumentLine> lines = new ConcurrentHashMap<>();
 
-    /** What it says now; the first time, that it is being called. */
-    LineState state(StoredInstrument stored) {
+    /** The line to it; the first time, it is being called. */
+    InstrumentLine line(StoredInstrument stored) {
         return lines.compute(
-                        stored.id(),
-                        (id, line) -> line != null && line.isOf(stored.instrument()) && line.isAlive()
-                                ? line
-                                : replaced(line, stored))
-                .looked();
+                stored.id(),
+                (id, line) -> line != null && line.isOf(stored.instrument()) && line.isAlive()
+                        ? line
+                        : replaced(line, stored));
     }
 
     private static InstrumentLine replaced(InstrumentLine old, StoredInstrument stored) {

@@ -7,15 +7,15 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface InstrumentMapper {
-    record Row(long id, String name, String kind, String host, int port) {}
+    record Row(long id, String name, String kind, String address) {}
 
-    @Select("select id, name, kind, host, port from instrument where removed = 0 order by id")
+    @Select("select id, name, kind, address from instrument where removed = 0 order by id")
     List<Row> all();
 
-    @Select(value = """
-            insert into instrument (name, kind, host, port) values (#{name}, #{kind}, #{host}, #{port})
-            returning id""", affectData = true)
-    long insert(String name, String kind, String host, int port);
+    @Select(
+            value = "insert into instrument (name, kind, address) values (#{name}, #{kind}, #{address}) returning id",
+            affectData = true)
+    long insert(String name, String kind, String address);
 
     @Update("update instrument set removed = 1 where id = #{id} and removed = 0")
     int remove(long id);

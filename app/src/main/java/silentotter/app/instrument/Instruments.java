@@ -10,7 +10,7 @@ import silentotter.core.scpi.InstrumentKind;
 
 /** The instruments that this shop has said it has. Nothing else is ever called. */
 @Service
-class Instruments {
+public class Instruments {
     private static final int MOST = 20;
 
     private final InstrumentMapper mapper;
@@ -20,14 +20,23 @@ class Instruments {
     }
 
     /** An instrument as stored. */
-    record StoredInstrument(long id, InstrumentDocument instrument) {}
+    public record StoredInstrument(long id, InstrumentDocument instrument) {}
 
     @Transactional(readOnly = true)
     public List<StoredInstrument> all() {
         return mapper.all().stream()
                 .map(r -> new StoredInstrument(
-                        r.id(), new InstrumentDocument(r.name(), InstrumentKind.valueOf(r.kind()), r.host(), r.port())))
+                        r.id(), new InstrumentDocument(r.name(), InstrumentKind.valueOf(r.kind()), r.address())))
                 .toList();
+    }
+
+    /** @throws NotFound when it is not in the list, or no more */
+    @Transactional(readOnly = true)
+    public StoredInstrument byId(long id) {
+        return all().stream()
+                .filter(i -> i.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new NotFound("There is no instrument " + id + "."));
     }
 
     /** The same instrument twice is one. @throws InvalidInput with everything that is wrong, by field */
@@ -41,7 +50,7 @@ class Instruments {
         if (known.size() >= MOST) {
             throw InvalidInput.at("name", "this shop has as many instruments as it can hold", "at most " + MOST);
         }
-        mapper.insert(checked.name(), checked.kind().name(), checked.host(), checked.port());
+        mapper.insert(checked.name(), checked.kind().name(), checked.address());
     }
 
     @Transactional

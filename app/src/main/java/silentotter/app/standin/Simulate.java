@@ -9,7 +9,6 @@ import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
 import silentotter.core.standin.Mischief;
-import silentotter.core.standin.StandIn;
 import silentotter.core.standin.StandIn.StandInKind;
 import silentotter.core.standin.StandInEngine;
 import silentotter.core.twin.CylinderGeometry;
@@ -92,16 +91,15 @@ public final class Simulate {
 
     /** Serves until it is stopped. @return what the process ends with where it cannot begin */
     public static int run(List<String> arguments, PrintStream out, PrintStream err) {
-        List<StandInServer> servers = new ArrayList<>();
         try {
             Asked asked = Asked.of(arguments);
-            for (StandInKind kind : StandInKind.values()) {
-                int port = asked.port() + kind.ordinal();
-                servers.add(new StandInServer(new StandIn(kind, asked.engine(), asked.mischief(), port), port));
-                out.println("127.0.0.1:" + port + "  " + kind.words());
+            try (StandInBench bench = new StandInBench(asked.engine(), asked.mischief(), asked.port())) {
+                for (StandInKind kind : StandInKind.values()) {
+                    out.println("127.0.0.1:" + bench.port(kind) + "  " + kind.words());
+                }
+                out.println("Ctrl-C stops them. By hand: nc 127.0.0.1 " + asked.port() + ", then *IDN?");
+                Thread.currentThread().join();
             }
-            out.println("Ctrl-C stops them. By hand: nc 127.0.0.1 " + asked.port() + ", then *IDN?");
-            Thread.currentThread().join();
             return 0;
         } catch (IllegalArgumentException e) {
             err.println(e.getMessage());
@@ -110,8 +108,6 @@ public final class Simulate {
             err.println("A port is taken already: choose others with --port.");
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-        } finally {
-            servers.forEach(StandInServer::close);
         }
         return 2;
     }

@@ -37,7 +37,7 @@ public final class StrokeWatch {
     private double heldSum;
     private int heldCount;
     private double heldLast;
-    private int number;
+    private long number;
     private double highest;
     /** What was sent lately, oldest first. */
     private final Deque<Sample> lately = new ArrayDeque<>();
@@ -48,8 +48,12 @@ public final class StrokeWatch {
     private boolean settled;
     private int above;
 
-    /** @param full the end of its scale, kPa, above 0 */
-    public StrokeWatch(double full) {
+    /**
+     * @param full the end of its scale, kPa, above 0
+     * @param first the number before that of the first cranking
+     */
+    public StrokeWatch(double full, long first) {
+        this.number = first;
         this.noise = NOISE * full;
         this.letOff = LET_OFF * full;
     }
@@ -137,7 +141,7 @@ public final class StrokeWatch {
     }
 
     public BuildUpSeen seen() {
-        return number == 0 || strokes.isEmpty()
+        return strokes.isEmpty()
                 ? new BuildUpSeen(number, List.of(), false, false)
                 : new BuildUpSeen(number, strokes, settled, valveLeaks);
     }

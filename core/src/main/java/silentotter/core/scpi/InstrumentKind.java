@@ -8,13 +8,13 @@ import silentotter.core.wording.Labelled;
 /** What an instrument that speaks is, and how it is asked. */
 public enum InstrumentKind implements Labelled {
     /** In a plug hole, behind a check valve. */
-    COMPRESSION("MEAS:PRES?", "KPA", true),
+    COMPRESSION("MEAS:PRES?", "KPA", true, 2000),
     /** Supply and cylinder. */
-    LEAKDOWN("MEAS:PRES?", "KPA", true),
+    LEAKDOWN("MEAS:PRES?", "KPA", true, 1000),
     /** On the crankcase. */
-    MANOMETER("MEAS:PRES?", "PA", true),
+    MANOMETER("MEAS:PRES?", "PA", true, 2500),
     /** Round the starter's cable. */
-    STARTER_CURRENT("MEAS:CURR?", "A", false);
+    STARTER_CURRENT("MEAS:CURR?", "A", false, 600);
 
     /** Pascals in one of each unit that the standard has for pressures (SCPI-99, volume 1, 7.4), as far as gauges use them. */
     private static final Map<String, Double> PASCALS =
@@ -23,11 +23,13 @@ public enum InstrumentKind implements Labelled {
     private final String query;
     private final String unit;
     private final boolean pressure;
+    private final double usualFull;
 
-    InstrumentKind(String query, String unit, boolean pressure) {
+    InstrumentKind(String query, String unit, boolean pressure, double usualFull) {
         this.query = query;
         this.unit = unit;
         this.pressure = pressure;
+        this.usualFull = usualFull;
     }
 
     public String query() {
@@ -39,9 +41,19 @@ public enum InstrumentKind implements Labelled {
         return pressure ? Optional.of("UNIT:PRES?") : Optional.empty();
     }
 
+    /** Values of one sample. */
+    public int channels() {
+        return this == LEAKDOWN ? 2 : 1;
+    }
+
     /** In which its values are kept and shown. */
     public String unit() {
         return unit;
+    }
+
+    /** Where the scale of one that does not say so ends, in its unit. Trade practice. */
+    public double usualFull() {
+        return usualFull;
     }
 
     /** Whether it can read in a unit. @param sent as the instrument says it */

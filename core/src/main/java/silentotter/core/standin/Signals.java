@@ -17,6 +17,9 @@ final class Signals {
     /** A tester fills a cylinder through its orifice within this, s. */
     private static final double FILLING = 1.2;
 
+    /** A tap is opened by hand, s. */
+    private static final double OPENING = .08;
+
     private static final double TESTER_FULL_KPA = 1000;
     private static final double MANOMETER_FULL_PA = 2500;
     private static final double IDLE_RPM = 800;
@@ -80,7 +83,8 @@ final class Signals {
         return new Of(2, TESTER_FULL_KPA, "KPA", (t, channel) -> {
             double filled = 1 - Math.exp(-t / FILLING);
             double drooped = 1 - mischief.droop() * (1 - filled * (1 - flowing));
-            return channel == 0 ? supply * drooped : settles * filled * drooped;
+            double opened = 1 - Math.exp(-t / OPENING);
+            return channel == 0 ? supply * opened * drooped : settles * filled * drooped;
         });
     }
 

@@ -34,7 +34,7 @@ class StrokeWatchTest {
                         GEOMETRY, CrankSpeed.ofRpm(rpm), List.of(LeakArea.ofSquareMm(leak)), List.of(1), true, 8),
                 mischief,
                 seed);
-        StrokeWatch watch = new StrokeWatch(FULL);
+        StrokeWatch watch = new StrokeWatch(FULL, 0);
         gauge.answer("INIT", 1);
         for (double t = 0; t < 1 + 8 * 120 / rpm + 3; t += every) {
             watch.sample(
@@ -109,14 +109,14 @@ class StrokeWatchTest {
 
     @Test
     void lettingItOffBeginsAnotherCranking() {
-        StrokeWatch watch = new StrokeWatch(FULL);
+        StrokeWatch watch = new StrokeWatch(FULL, 0);
         double[] sent = {0, 0, 300, 600, 605, 602, 900, 1000, 1002, 998, 0, 0, 400, 800, 801, 799, 802};
-        List<Integer> numbers = new ArrayList<>();
+        List<Long> numbers = new ArrayList<>();
         for (int i = 0; i < sent.length; i++) {
             watch.sample(i * .1, sent[i]);
             numbers.add(watch.seen().number());
         }
-        assertThat(numbers).startsWith(0, 0, 1).endsWith(2);
+        assertThat(numbers).startsWith(0L, 0L, 1L).endsWith(2L);
         assertThat(watch.seen().strokesKPa()).hasSize(1);
         assertThat(watch.seen().strokesKPa().get(0)).isCloseTo(800, within(3.0));
         assertThat(watch.seen().settled()).isFalse();
