@@ -51,7 +51,8 @@ class ArchitectureTest {
                     List.of("learning"),
                     List.of("comparison"),
                     List.of("report"),
-                    List.of("hidden")));
+                    List.of("hidden"),
+                    List.of("practice")));
 
     @ArchTest
     static final ArchRule THE_CORE_DOES_NOT_KNOW_THE_APPLICATION = noClasses()

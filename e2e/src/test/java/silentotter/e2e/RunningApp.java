@@ -64,6 +64,10 @@ final class RunningApp implements AutoCloseable {
         }
     }
 
+    long pid() {
+        return process.pid();
+    }
+
     /** Runs the application with arguments, from its own folder; what it prints goes to the log file. */
     static Process launch(List<String> arguments, Path log) throws IOException {
         List<String> command = new ArrayList<>(java(

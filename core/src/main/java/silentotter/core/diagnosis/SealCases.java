@@ -256,8 +256,10 @@ final class SealCases {
         CompressionAnalysis analysis = results.compression();
         double[] ln = new double[n];
         double[] sigma = new double[n];
+        int[] attempts = new int[n];
         boolean[] floor = new boolean[n];
         Arrays.fill(ln, Double.NaN);
+        Arrays.fill(attempts, 1);
         Conditions conditions = conditions();
         double division = conditions.gauge().division().map(Pressure::kPa).orElse(20.0) / 4;
         boolean hot = isHot(conditions);
@@ -271,6 +273,8 @@ final class SealCases {
                         * StartingNoise.compression(hot)
                         / Math.sqrt(value.get().attempts());
                 sigma[i] = Math.hypot(Math.hypot(repeats, division / kPa), unequal(c) ? UNEQUAL : 0);
+                // Repeats that differ tell that something slipped, not that nothing did.
+                attempts[i] = unequal(c) ? 1 : value.get().attempts();
                 floor[i] = value.get().floor();
             }
         });
@@ -290,6 +294,7 @@ final class SealCases {
         return new SealCase.Compression(
                 ln,
                 sigma,
+                attempts,
                 floor,
                 hot,
                 level,

@@ -1,6 +1,7 @@
 package silentotter.core.hidden;
 
 import java.util.List;
+import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
 
 /**
@@ -11,6 +12,11 @@ import silentotter.core.fault.Fault;
  *     otherwise
  */
 public record HiddenFault(Fault fault, List<Integer> cylinders, double size) {
+    /** Of which row of an answer it is. */
+    public Family family() {
+        return fault.family().orElseThrow();
+    }
+
     boolean at(int cylinder) {
         return cylinders.contains(cylinder);
     }

@@ -1,60 +1,40 @@
 package silentotter.core.hidden;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import silentotter.core.blowby.BlowbyReading;
-import silentotter.core.compression.CompressionPass;
-import silentotter.core.compression.PassKind;
 import silentotter.core.decision.Costs;
 import silentotter.core.decision.Course;
 import silentotter.core.decision.Option;
 import silentotter.core.decision.Repair;
 import silentotter.core.decision.Weighed;
 import silentotter.core.engine.CylinderNumber;
-import silentotter.core.examination.Examination;
-import silentotter.core.examination.RoundChoices;
 import silentotter.core.examination.TestKind;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Family;
 import silentotter.core.finding.Shop;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.interpretation.Interpreter;
-import silentotter.core.job.JobRecord;
-import silentotter.core.job.Observation;
-import silentotter.core.leakdown.LeakdownReading;
-import silentotter.core.oil.OilEntry;
 import silentotter.core.planning.MostInformation;
 import silentotter.core.planning.Plan;
 import silentotter.core.planning.PlanStep;
 import silentotter.core.planning.Planner;
-import silentotter.core.plugs.PlugTray;
-import silentotter.core.signs.Signs;
 
 /**
  * A hidden engine tested step by step: only what was done so far of everything that its workshop read is known. Then the
  * course that is recommended is paid for with what is really wrong.
  */
 public final class Playthrough {
-    /** The workshop has no camera, no gas test and no feeler gauge, and taps no valve. */
-    private static final Set<TestKind> NOT_HERE =
-            EnumSet.of(TestKind.INSIDE, TestKind.GAS_TEST, TestKind.CLEARANCE, TestKind.TAP);
-
     private static final int MOST_STEPS = 14;
 
     private final HiddenJob job;
     private final Shop shop;
-    private final Set<TestKind> done = EnumSet.noneOf(TestKind.class);
-    private final Set<CylinderNumber> aired = new HashSet<>();
+    private Revealed revealed;
 
     private Playthrough(HiddenJob job, Shop shop) {
         this.job = job;
         this.shop = shop;
+        this.revealed = Revealed.nothing(job.record());
     }
 
     /**
@@ -192,56 +172,10 @@ public final class Playthrough {
     }
 
     private void reveal(TestKind test, List<CylinderNumber> cylinders) {
-        if (test == TestKind.LEAKDOWN) {
-            aired.addAll(cylinders);
-        }
-        done.add(test);
+        revealed = revealed.and(test, cylinders);
     }
 
     private Interpretation interpret() {
-        return Interpreter.interpret(shown(), shop);
-    }
-
-    private JobRecord shown() {
-        JobRecord whole = job.record();
-        List<Observation> shown = new ArrayList<>();
-        for (Observation o : whole.observed()) {
-            if (o instanceof CompressionPass pass
-                            && done.contains(pass.kind() == PassKind.WET ? TestKind.WET : TestKind.COMPRESSION)
-                    || o instanceof LeakdownReading air && aired.contains(air.cylinder())
-                    || o instanceof BlowbyReading && done.contains(TestKind.BLOWBY)
-                    || o instanceof OilEntry && done.contains(TestKind.OIL_TRIAL)) {
-                shown.add(o);
-            }
-        }
-        shown.add(examination(whole.last(Examination.class, Examination.EMPTY)));
-        return new JobRecord(whole.engine(), whole.job(), shown);
-    }
-
-    private Examination examination(Examination whole) {
-        boolean looked = done.contains(TestKind.LOOK);
-        Signs all = whole.signs();
-        Signs signs = new Signs(
-                looked ? all.oil() : null,
-                looked ? all.coolant() : null,
-                looked ? all.breather() : null,
-                looked ? all.oilPressure() : null,
-                looked ? all.leaks() : null,
-                all.leaksContaminatedBy(),
-                done.contains(TestKind.SMOKE) ? all.smoke() : null,
-                Optional.empty());
-        // What was done and showed nothing to write down is not asked for again.
-        Map<TestKind, Boolean> excluded = new EnumMap<>(TestKind.class);
-        NOT_HERE.forEach(t -> excluded.put(t, true));
-        done.stream().filter(t -> t != TestKind.LEAKDOWN).forEach(t -> excluded.put(t, true));
-        return Examination.of(
-                        whole.intake(),
-                        signs,
-                        done.contains(TestKind.PLUGS) ? whole.plugs() : PlugTray.EMPTY,
-                        Map.of(),
-                        null,
-                        null,
-                        null)
-                .with(RoundChoices.of(excluded, Optional.empty(), Optional.empty()));
+        return Interpreter.interpret(revealed.record(), shop);
     }
 }

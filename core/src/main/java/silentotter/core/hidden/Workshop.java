@@ -18,13 +18,6 @@ import silentotter.core.blowby.SetUpCheck;
 import silentotter.core.blowby.TubeKind;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CompressionReading;
-import silentotter.core.compression.Conditions;
-import silentotter.core.compression.Conditions.EngineTemperature;
-import silentotter.core.compression.Conditions.PlugsOut;
-import silentotter.core.compression.Conditions.Throttle;
-import silentotter.core.compression.CrankingConditions;
-import silentotter.core.compression.CrankingLength;
-import silentotter.core.compression.CrankingLength.LengthKind;
 import silentotter.core.compression.PassKind;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
@@ -35,9 +28,7 @@ import silentotter.core.flow.AirFlow;
 import silentotter.core.flow.BreatherOrifice;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.hidden.HiddenJob.Falsified;
-import silentotter.core.instruments.CompressionGauge;
 import silentotter.core.instruments.LeakdownTester;
-import silentotter.core.instruments.LeakdownTester.TesterKind;
 import silentotter.core.intake.Intake;
 import silentotter.core.intake.Intake.ComplaintKind;
 import silentotter.core.intake.Intake.Purpose;
@@ -52,7 +43,6 @@ import silentotter.core.leakdown.LeakdownReading.RunState;
 import silentotter.core.leakdown.Place;
 import silentotter.core.oil.OilEntry;
 import silentotter.core.oil.OilEntryKind;
-import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.Estimate;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
@@ -60,17 +50,13 @@ import silentotter.core.quantity.Pressure;
 import silentotter.core.quantity.Temperature;
 import silentotter.core.quantity.Volume;
 import silentotter.core.twin.CrankingSetup;
-import silentotter.core.twin.CrankingTwin;
-import silentotter.core.twin.CylinderGeometry;
 
 /** Does the round on a hidden engine and writes down what it reads, well or badly. */
 public final class Workshop {
-    private static final double SOUND_MEDIAN = .28;
-    private static final double BORE_MM = 90;
-
     private final long seed;
     private final RoundDone done;
     private final Draw d;
+    private final HiddenEngine truth;
     private final Engine engine;
     private final EngineKind kind;
     private final List<HiddenFault> faults;
@@ -78,39 +64,40 @@ public final class Workshop {
     private final int n;
     private final double scale;
     private final boolean hot;
-    private final boolean calibrated;
-    private final double sound;
-    private final double[] rings;
-    private final Optional<Double> rpm;
     private Optional<Falsified> falsified = Optional.empty();
 
-    private Workshop(long seed, RoundDone done, OptionalInt cylinders) {
+    private Workshop(long seed, RoundDone done, Draw d, HiddenEngine truth) {
         this.seed = seed;
         this.done = done;
-        d = new Draw(seed);
-        engine = EngineMaker.engine(d, cylinders);
-        kind = engine.cycle() == silentotter.core.engine.Cycle.TWO_STROKE
-                ? EngineKind.TWO_STROKE
-                : engine.isDiesel() ? EngineKind.DIESEL : EngineKind.PETROL;
-        n = engine.arrangement().count();
-        faults = EngineMaker.faults(d, engine, kind);
-        calibrated = d.chance(.4);
-        nature = Nature.of(d, kind, calibrated);
-        scale = engine.size().bore().orElseThrow().mm() / BORE_MM;
-        hot = d.chance(.75);
-        sound = size(Fault.EVEN_WEAR).orElse(d.about(SOUND_MEDIAN, .35));
-        rings = IntStream.range(0, n).mapToDouble(c -> sound * d.about(1, .22)).toArray();
-        rpm = d.chance(.65) ? Optional.of(d.between(150, 300)) : Optional.empty();
+        this.d = d;
+        this.truth = truth;
+        engine = truth.engine();
+        kind = truth.kind();
+        faults = truth.faults();
+        nature = truth.nature();
+        n = truth.cylinders();
+        scale = truth.scale();
+        hot = truth.isHot();
     }
 
     /** The job of a seed. The same seed gives the same engine however much of the round is done. */
     public static HiddenJob job(long seed, RoundDone done) {
-        return new Workshop(seed, done, OptionalInt.empty()).job();
+        return job(seed, done, OptionalInt.empty());
     }
 
     /** The same on an engine of so many cylinders. */
     public static HiddenJob job(long seed, RoundDone done, int cylinders) {
-        return new Workshop(seed, done, OptionalInt.of(cylinders)).job();
+        return job(seed, done, OptionalInt.of(cylinders));
+    }
+
+    private static HiddenJob job(long seed, RoundDone done, OptionalInt cylinders) {
+        Draw d = new Draw(seed);
+        return new Workshop(seed, done, d, HiddenEngine.drawn(seed, d, cylinders)).job();
+    }
+
+    /** The whole round on a given engine. */
+    static HiddenJob job(long seed, Draw d, HiddenEngine truth) {
+        return new Workshop(seed, RoundDone.FULL, d, truth).job();
     }
 
     private HiddenJob job() {
@@ -163,90 +150,19 @@ public final class Workshop {
         return new HiddenJob(seed, new JobRecord(engine, job, observed), faults, falsified);
     }
 
-    private Optional<Double> size(Fault fault) {
-        return faults.stream()
-                .filter(f -> f.fault() == fault)
-                .map(HiddenFault::size)
-                .findFirst();
-    }
-
-    private double at(Fault fault, int cylinder) {
-        return faults.stream()
-                .filter(f -> f.fault() == fault && f.at(cylinder))
-                .mapToDouble(HiddenFault::size)
-                .sum();
-    }
-
-    private double ringLeak(int c) {
-        return rings[c - 1] + at(Fault.RING_SEAL, c) + at(Fault.BROKEN, c);
-    }
-
-    private double otherLeak(int c) {
-        return at(Fault.EXHAUST_VALVE, c)
-                + at(Fault.INTAKE_VALVE, c)
-                + at(Fault.VALVE_HELD, c)
-                + at(Fault.COOLANT_ENTRY, c)
-                + at(Fault.GASKET_BETWEEN, c);
-    }
-
     // ---- cranking
 
-    private Conditions conditions() {
-        return new Conditions(
-                Optional.of(hot ? EngineTemperature.HOT : EngineTemperature.COLD),
-                Optional.of(kind == EngineKind.DIESEL ? Throttle.NONE : Throttle.WIDE_OPEN),
-                Optional.of(PlugsOut.ALL),
-                rpm.map(CrankSpeed::ofRpm),
-                Optional.empty(),
-                Optional.of(new CrankingLength(LengthKind.STROKES, 6)),
-                new CompressionGauge(
-                        Optional.of(Pressure.ofKPa(kind == EngineKind.DIESEL ? 7000 : 2500)),
-                        Optional.of(Pressure.ofKPa(kind == EngineKind.DIESEL ? 50 : 20)),
-                        Optional.empty(),
-                        Optional.empty()),
-                Optional.of(true),
-                Optional.of(true),
-                Optional.empty());
-    }
-
-    private CrankingSetup setup() {
-        CylinderGeometry geometry =
-                engine.size().geometry(engine.assumedRatio()).orElseThrow();
-        CrankingSetup usual = CrankingConditions.setup(engine, geometry, Ambient.UNKNOWN, conditions());
-        return usual.withIntakeClosing(usual.intakeClosingDeg() + nature.closing())
-                .withSpeed(CrankSpeed.ofRpm(rpm.orElse(220.0) * (rpm.isPresent() ? d.about(1, .05) : d.about(1, .25))))
-                .withWalls(Temperature.ofKelvin(usual.wallTemperature().kelvin() + nature.wallC() - 15))
-                .withGauge(Volume.ofMillilitres(nature.hose()), Volume.ofMillilitres(nature.gauge()));
-    }
-
     private double[] dry() {
-        CrankingSetup setup = setup();
-        double level = nature.level() * (1 - size(Fault.CAM_TIMING).orElse(0.0));
+        CrankingSetup setup = truth.setup(d);
+        double level = truth.level();
         double[] kPa = new double[n];
         for (int c = 1; c <= n; c++) {
-            double filling = 1 - at(Fault.VALVE_NOT_OPENING, c);
-            kPa[c - 1] = level * filling * cranked(setup, c, 1, 0) * Math.exp((hot ? .017 : .027) * d.heavy());
+            kPa[c - 1] = level
+                    * truth.filling(c)
+                    * truth.cranked(setup, c, 1, 0)
+                    * Math.exp((hot ? .017 : .027) * d.heavy());
         }
         return kPa;
-    }
-
-    /** @param ringFactor what oil leaves of the ring leak; @param oilMl on the crown */
-    private double cranked(CrankingSetup setup, int c, double ringFactor, double oilMl) {
-        double area = scale
-                * (ringLeak(c) * ringFactor * nature.ringShare() * scatterOf(c)
-                        + otherLeak(c) * nature.valveShare() * scatterOf(c + 31));
-        CrankingSetup leaking = setup.withLeakArea(LeakArea.ofSquareMm(area));
-        if (oilMl > 0) {
-            CylinderGeometry g = setup.geometry();
-            double left = g.clearance().millilitres() - oilMl;
-            leaking = leaking.withGeometry(new CylinderGeometry(
-                    g.bore(), g.stroke(), g.rod(), 1 + g.swept().millilitres() / left));
-        }
-        return CrankingTwin.finalReading(leaking).kPa();
-    }
-
-    private double scatterOf(int key) {
-        return new Draw(seed * 131 + key).about(1, nature.scatter());
     }
 
     private List<CompressionReading> readings(double[] kPa) {
@@ -264,7 +180,7 @@ public final class Workshop {
     }
 
     private CompressionPass pass(PassKind kindOfPass, List<CompressionReading> readings) {
-        return new CompressionPass(kindOfPass, conditions(), readings);
+        return new CompressionPass(kindOfPass, truth.conditions(), readings);
     }
 
     private Optional<CompressionPass> wet(double[] dry) {
@@ -277,12 +193,12 @@ public final class Workshop {
         if (lowest == highest || engine.arrangement().liesOver(CylinderNumber.of(1))) {
             return Optional.empty();
         }
-        CrankingSetup setup = setup();
+        CrankingSetup setup = truth.setup(d);
         double oil = Math.max(2, Math.round(setup.geometry().clearance().millilitres() * .07));
         List<CompressionReading> readings = new ArrayList<>();
         for (int i : new int[] {lowest, highest}) {
-            double before = cranked(setup, i + 1, 1, 0);
-            double after = cranked(setup, i + 1, d.between(.15, .75), oil * d.between(.35, 1));
+            double before = truth.cranked(setup, i + 1, 1, 0);
+            double after = truth.cranked(setup, i + 1, d.between(.15, .75), oil * d.between(.35, 1));
             double kPa = dry[i] * after / before * Math.exp(.025 * d.heavy());
             readings.add(reading(i + 1, Math.round(kPa / 10) * 10.0, Optional.of(Volume.ofMillilitres(oil))));
         }
@@ -291,27 +207,12 @@ public final class Workshop {
 
     // ---- leak-down
 
-    private LeakdownTester tester() {
-        Draw own = new Draw(seed + 77);
-        return new LeakdownTester(
-                "bench",
-                TesterKind.TWO_GAUGES,
-                Optional.of(Pressure.ofKPa(own.of(List.of(690.0, 552.0, 414.0, 207.0)))),
-                Optional.of(Length.ofMm(own.of(List.of(.8, 1.016, 1.016, 1.5, 2.0)))),
-                1,
-                1,
-                calibrated);
-    }
-
     private double[] percent() {
-        LeakdownTester said = tester();
-        TwoHoles stated = said.holes(Pressure.STANDARD_ATMOSPHERE).orElseThrow();
-        TwoHoles real =
-                new TwoHoles(stated.orifice().times(nature.tester()), stated.supply(), Pressure.STANDARD_ATMOSPHERE);
-        double press = Math.pow(stated.supply().kPa() / 690, nature.pressurePower());
+        TwoHoles real = truth.realTester();
+        double press = truth.press();
         double[] percent = new double[n];
         for (int c = 1; c <= n; c++) {
-            double area = scale * press * (ringLeak(c) + otherLeak(c)) * d.about(1, .06);
+            double area = scale * press * (truth.ringLeak(c) + truth.otherLeak(c)) * d.about(1, .06);
             double reads = real.percent(real.settlesAt(LeakArea.ofSquareMm(area)));
             double error = (hot ? 1.4 : 2.6) + .04 * reads;
             percent[c - 1] = Math.round(Math.max(0, Math.min(100, reads + error * .7 * d.heavy())));
@@ -320,7 +221,7 @@ public final class Workshop {
     }
 
     private LeakdownReading air(int c, double percent) {
-        LeakdownTester tester = tester();
+        LeakdownTester tester = truth.tester();
         TwoHoles holes = tester.holes(Pressure.STANDARD_ATMOSPHERE).orElseThrow();
         boolean wrongStroke = falsified
                 .filter(f -> f.how().equals("WRONG_STROKE") && f.cylinders().contains(c))
@@ -331,10 +232,10 @@ public final class Workshop {
                 inside.plus(Pressure.STANDARD_ATMOSPHERE),
                 Pressure.STANDARD_ATMOSPHERE,
                 Temperature.ofCelsius(20));
-        boolean held = at(Fault.VALVE_HELD, c) > 0;
-        boolean atExhaust = new Draw(seed * 17 + c).chance(.6);
-        double intake = at(Fault.INTAKE_VALVE, c) + (held && !atExhaust ? at(Fault.VALVE_HELD, c) : 0);
-        double exhaust = at(Fault.EXHAUST_VALVE, c) + (held && atExhaust ? at(Fault.VALVE_HELD, c) : 0);
+        boolean held = truth.at(Fault.VALVE_HELD, c) > 0;
+        boolean atExhaust = truth.holdsAnExhaustValve(c);
+        double intake = truth.at(Fault.INTAKE_VALVE, c) + (held && !atExhaust ? truth.at(Fault.VALVE_HELD, c) : 0);
+        double exhaust = truth.at(Fault.EXHAUST_VALVE, c) + (held && atExhaust ? truth.at(Fault.VALVE_HELD, c) : 0);
         if (wrongStroke) {
             intake += 10;
             exhaust += 10;
@@ -342,10 +243,10 @@ public final class Workshop {
         Map<Place, Heard> heard = new HashMap<>();
         listen(heard, Place.INTAKE, intake * perArea);
         boolean ports = kind == EngineKind.TWO_STROKE;
-        listen(heard, Place.EXHAUST, (ports ? .4 * ringLeak(c) : .65 * exhaust) * perArea);
-        listen(heard, Place.CRANKCASE, ringLeak(c) * perArea);
+        listen(heard, Place.EXHAUST, (ports ? .4 * truth.ringLeak(c) : .65 * exhaust) * perArea);
+        listen(heard, Place.CRANKCASE, truth.ringLeak(c) * perArea);
         if (d.chance(.85)) {
-            double water = at(Fault.COOLANT_ENTRY, c) * perArea;
+            double water = truth.at(Fault.COOLANT_ENTRY, c) * perArea;
             heard.put(Place.COOLANT, d.chance(.03 + .7 * Math.min(1, water / 9)) ? Heard.CLEAR : Heard.NOTHING);
         }
         Map<CylinderNumber, Heard> neighbours = new HashMap<>();
@@ -354,7 +255,7 @@ public final class Workshop {
             for (CylinderNumber next : engine.arrangement().neighbours(CylinderNumber.of(c))) {
                 boolean between = faults.stream()
                         .anyMatch(f -> f.fault() == Fault.GASKET_BETWEEN && f.at(c) && f.at(next.value()));
-                neighbours.put(next, ear(between ? at(Fault.GASKET_BETWEEN, c) * perArea : 0));
+                neighbours.put(next, ear(between ? truth.at(Fault.GASKET_BETWEEN, c) * perArea : 0));
             }
         }
         return new LeakdownReading(
@@ -390,11 +291,11 @@ public final class Workshop {
     // ---- crankcase and oil
 
     private List<BlowbyReading> blowby() {
-        double area = IntStream.rangeClosed(1, n).mapToDouble(this::ringLeak).sum();
+        double area = IntStream.rangeClosed(1, n).mapToDouble(truth::ringLeak).sum();
         double flow = nature.blowby() * area * scale * Math.exp(.2 * d.normal());
         BreatherOrifice orifice = new BreatherOrifice(Length.ofMm(d.of(List.of(5.0, 6.0, 8.0))), .62);
         double pa = orifice.drop(flow, Temperature.ofCelsius(60)).pa() + 4 * d.heavy();
-        boolean blocked = size(Fault.VENTILATION).isPresent();
+        boolean blocked = truth.size(Fault.VENTILATION).isPresent();
         double found =
                 blocked ? d.between(60, 500) : pa > 400 && d.chance(.4) ? d.between(80, 200) : d.between(-180, 40);
         return List.of(
@@ -520,9 +421,9 @@ public final class Workshop {
         boolean oily = oilSeverity() > .3;
         boolean weak =
                 faults.stream().anyMatch(f -> f.size() > .9 && !f.cylinders().isEmpty())
-                        || size(Fault.CAM_TIMING).isPresent()
-                        || size(Fault.EVEN_WEAR).isPresent();
-        boolean water = size(Fault.COOLANT_ENTRY).isPresent();
+                        || truth.size(Fault.CAM_TIMING).isPresent()
+                        || truth.size(Fault.EVEN_WEAR).isPresent();
+        boolean water = truth.size(Fault.COOLANT_ENTRY).isPresent();
         Purpose purpose = Purpose.COMPLAINT;
         if (water && d.chance(.5)) {
             complaints.put(ComplaintKind.COOLANT_LOSS, true);

@@ -20,7 +20,16 @@ final class CompressionTables {
     static final int MISTYPED = 3;
     static final int PARTS = 4;
 
-    static final double[] PART_PRIOR = {1 - .03 - .012 - .004, .03, .012, .004};
+    private static final double P_ADAPTER = .03;
+    private static final double P_UNIT = .012;
+    private static final double P_MISTYPED = .004;
+    /**
+     * An adapter that does not seal seldom fails to seal by as much a second time, and nobody mistypes the same twice; down
+     * to this, since a damaged thread leaks every time. Judged.
+     */
+    private static final double SLIPS_AGAIN = .1;
+
+    private static final double SLIPS_AT_LEAST = .02;
 
     private static final double[] RETENTION_WEIGHT = {.25, .45, .3};
     /** What oil leaves of a ring leak. */
@@ -68,7 +77,7 @@ final class CompressionTables {
         valve = new double[wu * SIZES * X];
         sound = new double[wu * X];
         mixtures = IntStream.range(0, test.lnKPa().length)
-                .mapToObj(c -> read(c) ? new Mixture(test.sigma()[c]) : null)
+                .mapToObj(c -> read(c) ? new Mixture(test.sigma()[c], test.attempts()[c]) : null)
                 .toArray(Mixture[]::new);
         fill(test.curve());
     }
@@ -102,14 +111,12 @@ final class CompressionTables {
     }
 
     /** What is likely of one part of the mixture, prior share included. @param off ln reading less ln predicted */
-    private double part(int part, double off, double sigma, boolean floor) {
+    private static double part(int part, double off, double sigma, boolean floor, double[] prior) {
         if (floor) {
             // The needle stood at the end of its scale: all that is above it reads the same.
-            return part == OK
-                    ? PART_PRIOR[OK] * Densities.t4Below(-off, sigma)
-                    : part == MISTYPED ? PART_PRIOR[MISTYPED] : 0;
+            return part == OK ? prior[OK] * Densities.t4Below(-off, sigma) : part == MISTYPED ? prior[MISTYPED] : 0;
         }
-        return PART_PRIOR[part]
+        return prior[part]
                 * switch (part) {
                     case OK -> Densities.t4(off, sigma);
                     case ADAPTER -> Densities.blurredUniform(off, ADAPTER_FROM, ADAPTER_TO, sigma);
@@ -136,10 +143,18 @@ final class CompressionTables {
         private static final double PER = 100;
         private static final double NEAR = .5;
         private static final double NEAR_PER = 800;
+        /** Of each part. */
+        private final double[] prior;
+
         private final double[] far;
         private final double[] near;
 
-        Mixture(double sigma) {
+        /** @param attempts at this cylinder that agree */
+        Mixture(double sigma, int attempts) {
+            double slips = Math.max(SLIPS_AT_LEAST, Math.pow(SLIPS_AGAIN, attempts - 1.0));
+            prior = new double[] {
+                1 - slips * (P_ADAPTER + P_MISTYPED) - P_UNIT, slips * P_ADAPTER, P_UNIT, slips * P_MISTYPED
+            };
             far = table(sigma, REACH, PER);
             near = table(sigma, NEAR, NEAR_PER);
         }
@@ -149,7 +164,7 @@ final class CompressionTables {
             for (int i = 0; i < p.length; i++) {
                 double off = i / per - reach;
                 for (int part = 0; part < PARTS; part++) {
-                    p[i] += part(part, off, sigma, false);
+                    p[i] += part(part, off, sigma, false, prior);
                 }
             }
             return p;
@@ -161,7 +176,7 @@ final class CompressionTables {
 
         private double farAt(double off) {
             double x = (off + REACH) * PER;
-            return x > 0 && x < far.length - 1 ? read(far, x) : PART_PRIOR[MISTYPED] * MISTYPED_DENSITY;
+            return x > 0 && x < far.length - 1 ? read(far, x) : prior[MISTYPED] * MISTYPED_DENSITY;
         }
 
         private static double read(double[] table, double x) {
@@ -192,7 +207,9 @@ final class CompressionTables {
     private static final Units UNITS = new Units();
 
     private double all(double off, double sigma, boolean floor, Mixture mixture) {
-        return floor ? part(OK, off, sigma, true) + part(MISTYPED, off, sigma, true) : mixture.at(off);
+        return floor
+                ? part(OK, off, sigma, true, mixture.prior) + part(MISTYPED, off, sigma, true, mixture.prior)
+                : mixture.at(off);
     }
 
     /** A quick likelihood of a reading at one point, with one kind of fault for all: only to see which points matter. */
@@ -322,7 +339,7 @@ final class CompressionTables {
             double off = y - sound[wu * X + x];
             double weight = Densities.NODE_WEIGHTS[x] * (wet == null ? 1 : wet.soundFactor[wu * X + x]);
             p += weight * at(view.part(), off, sigma, floor, mixture);
-            motion += weight * motion(view.part(), off, sigma, floor);
+            motion += weight * motion(view.part(), off, sigma, floor, mixture.prior);
         }
         into.sound = p;
         into.motion = motion;
@@ -345,20 +362,20 @@ final class CompressionTables {
     }
 
     private double at(int part, double off, double sigma, boolean floor, Mixture mixture) {
-        return part == View.ALL ? all(off, sigma, floor, mixture) : part(part, off, sigma, floor);
+        return part == View.ALL ? all(off, sigma, floor, mixture) : part(part, off, sigma, floor, mixture.prior);
     }
 
     /** The mixture where the valve lets in less: only what is read rightly changes. */
-    private double motion(int part, double off, double sigma, boolean floor) {
+    private double motion(int part, double off, double sigma, boolean floor, double[] prior) {
         double p = 0;
         if (part == View.ALL || part == OK) {
-            p += PART_PRIOR[OK]
+            p += prior[OK]
                     * (floor
                             ? Densities.t4Below(-(off - MOTION_TO / 2), sigma)
                             : Densities.blurredUniform(off, MOTION_FROM, MOTION_TO, sigma));
         }
         if (part == View.ALL || part == MISTYPED) {
-            p += PART_PRIOR[MISTYPED] * (floor ? 1 : MISTYPED_DENSITY);
+            p += prior[MISTYPED] * (floor ? 1 : MISTYPED_DENSITY);
         }
         return p;
     }

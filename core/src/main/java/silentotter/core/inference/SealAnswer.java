@@ -208,6 +208,7 @@ public final class SealAnswer {
             return of.with(new SealCase.Compression(
                     swapped(c.lnKPa(), d),
                     swapped(c.sigma(), d),
+                    c.attempts(),
                     c.floor(),
                     c.hot(),
                     c.lnLevelSigma(),

@@ -55,6 +55,7 @@ public record SealCase(
      *
      * @param lnKPa natural logarithm of each final reading
      * @param sigma scatter of each reading as a share, repeatability and division together
+     * @param attempts how many readings of each cylinder agree, 1 or more
      * @param floor whether the reading only says "at least"
      * @param lnLevelSigma how far the twin's level may be off
      * @param lnStaticSigma spread of ln(leak at cranking speed / leak at rest) of the whole engine
@@ -64,6 +65,7 @@ public record SealCase(
     public record Compression(
             double[] lnKPa,
             double[] sigma,
+            int[] attempts,
             boolean[] floor,
             boolean hot,
             double lnLevelSigma,

@@ -208,7 +208,17 @@ final class ReferenceCases {
                         w.get("kPa").asDouble() / FastMath.exp(ln[cyl]) - 1, SealCase.Wet.COMPUTED_ARTEFACT, curves);
             }
         }
-        return new SealCase.Compression(ln, sigma, new boolean[n], hot, .13, speedKnown ? .30 : .45, false, curve, wet);
+        return new SealCase.Compression(
+                ln,
+                sigma,
+                java.util.stream.IntStream.generate(() -> 1).limit(n).toArray(),
+                new boolean[n],
+                hot,
+                .13,
+                speedKnown ? .30 : .45,
+                false,
+                curve,
+                wet);
     }
 
     private static SealCase.Leakdown leakdown(JsonNode c, int n, double bore, boolean hot, Pressure ambient) {

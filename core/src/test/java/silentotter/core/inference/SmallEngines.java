@@ -64,6 +64,7 @@ final class SmallEngines {
         return new Compression(
                 numbers(c.lnKPa(), kept),
                 numbers(c.sigma(), kept),
+                IntStream.of(kept).map(i -> c.attempts()[i]).toArray(),
                 floor,
                 c.hot(),
                 c.lnLevelSigma(),

@@ -1,0 +1,101 @@
+package silentotter.core.practice;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import silentotter.core.engine.EngineDocument;
+import silentotter.core.engine.EngineReader;
+import silentotter.core.fault.Fault;
+import silentotter.core.hidden.Equipment;
+import silentotter.core.hidden.HiddenBench;
+import silentotter.core.hidden.HiddenFault;
+import silentotter.core.intake.Intake;
+
+/**
+ * A case to practise on, told by its key alone: {@code lesson-7}, or a difficulty and a seed that can be shared, {@code
+ * hard-4711}. The same key is the same engine everywhere.
+ *
+ * @param key as it is shared
+ * @param complaint as the owner tells it
+ * @param lesson empty for a random one
+ */
+public record PracticeCase(
+        String key, EngineDocument engine, String complaint, Optional<Lesson> lesson, HiddenBench bench) {
+    private static final Pattern KEY = Pattern.compile("(lesson|easy|usual|hard)-([0-9]{1,9})");
+    private static final int MOST_DRAWS = 400;
+    /** Below this a fault of one cylinder is hard to tell from none, mm². */
+    private static final double PLAIN_MM2 = 2;
+
+    private static final List<Fault> PLAIN =
+            List.of(Fault.RING_SEAL, Fault.BROKEN, Fault.EXHAUST_VALVE, Fault.INTAKE_VALVE, Fault.GASKET_BETWEEN);
+
+    /** @param key of any case @return empty when there is no such case */
+    public static Optional<PracticeCase> of(String key) {
+        Matcher matcher = KEY.matcher(key.strip().toLowerCase(Locale.ROOT));
+        if (!matcher.matches()) {
+            return Optional.empty();
+        }
+        int number = Integer.parseInt(matcher.group(2));
+        if (matcher.group(1).equals("lesson")) {
+            return Lesson.of(number).map(PracticeCase::lesson);
+        }
+        return Optional.of(drawn(Difficulty.valueOf(matcher.group(1).toUpperCase(Locale.ROOT)), number));
+    }
+
+    /** A case that nobody has made. @param seed 0 to 999 999 999 */
+    public static PracticeCase drawn(Difficulty difficulty, int seed) {
+        Random random = new Random(seed);
+        PracticeEngines kind = difficulty == Difficulty.EASY
+                ? PracticeEngines.FOUR
+                : PracticeEngines.values()[random.nextInt(PracticeEngines.values().length)];
+        boolean dishonest = difficulty == Difficulty.HARD && random.nextBoolean();
+        Equipment equipment = dishonest
+                ? random.nextBoolean() ? new Equipment(1.3 + .5 * random.nextDouble(), 0) : new Equipment(1, 1.2)
+                : Equipment.HONEST;
+        EngineDocument document = kind.document();
+        HiddenBench bench = null;
+        for (int at = 0; at < MOST_DRAWS; at++) {
+            bench = HiddenBench.drawn(seed, at, EngineReader.read(document), equipment);
+            if (suits(difficulty, dishonest, bench.faults())) {
+                break;
+            }
+        }
+        return new PracticeCase(
+                difficulty.name().toLowerCase(Locale.ROOT) + "-" + seed,
+                document,
+                Owner.tells(intake(bench), random),
+                Optional.empty(),
+                bench);
+    }
+
+    private static boolean suits(Difficulty difficulty, boolean dishonest, List<HiddenFault> faults) {
+        return switch (difficulty) {
+            case EASY ->
+                faults.size() == 1
+                        && PLAIN.contains(faults.get(0).fault())
+                        && faults.get(0).size() >= PLAIN_MM2;
+            case USUAL -> faults.size() <= 1;
+            case HARD -> dishonest ? faults.size() == 1 : faults.size() == 2;
+        };
+    }
+
+    private static PracticeCase lesson(Lesson lesson) {
+        EngineDocument document = lesson.engine().document();
+        HiddenBench bench = HiddenBench.of(
+                lesson.number() * 37L,
+                EngineReader.read(document),
+                lesson.hidden().faults(),
+                lesson.hidden().equipment());
+        return new PracticeCase("lesson-" + lesson.number(), document, lesson.complaint(), Optional.of(lesson), bench);
+    }
+
+    private static Intake intake(HiddenBench bench) {
+        return bench.job()
+                .record()
+                .last(silentotter.core.examination.Examination.class, silentotter.core.examination.Examination.EMPTY)
+                .intake();
+    }
+}
