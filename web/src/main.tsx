@@ -7,7 +7,8 @@ import './index.css';
 import { applyTheme } from './theme/useTheme';
 import { EnginePage } from './history/EnginePage';
 import { FamilyPage } from './history/FamilyPage';
-import { JobsPage } from './jobs/JobsPage';
+import { HomePage } from './shell/HomePage';
+import { DebriefPage } from './practice/DebriefPage';
 import { NewJobPage } from './jobs/NewJobPage';
 import { RecordPage } from './record/RecordPage';
 import { ShopPage } from './shop/ShopPage';
@@ -26,7 +27,8 @@ createRoot(document.getElementById('root')!).render(
       <UnitsProvider>
         <BrowserRouter>
           <Routes>
-            <Route path="/" element={<JobsPage />} />
+            <Route path="/" element={<HomePage />} />
+            <Route path="/jobs/:id/practice" element={<DebriefPage />} />
             <Route path="/jobs/new" element={<NewJobPage />} />
             {stations.map((screen) => (
               <Route

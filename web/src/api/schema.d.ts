@@ -1108,6 +1108,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/practice/debrief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["debrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/practice/deeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["does"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/practice/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/redo": {
         parameters: {
             query?: never;
@@ -1284,6 +1348,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["place"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/cases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/history.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/progress/{key}": {
         parameters: {
             query?: never;
@@ -1291,7 +1451,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state"];
+        get: operations["state_1"];
         put?: never;
         post?: never;
         delete: operations["giveUp"];
@@ -1600,9 +1760,23 @@ export interface components {
             /** @enum {string} */
             side: "ONLY" | "LEFT" | "RIGHT";
         };
+        Begin: {
+            key: string;
+            technician?: string;
+        };
         Begun: {
             /** Format: int32 */
             cylinder: number;
+        };
+        BegunCase: {
+            /** Format: int64 */
+            jobId: number;
+        };
+        BenchTester: {
+            /** Format: double */
+            orificeMm: number;
+            /** Format: double */
+            supplyKPa: number;
         };
         Bin: {
             /** Format: double */
@@ -1892,6 +2066,12 @@ export interface components {
             /** @enum {string} */
             throttle?: "WIDE_OPEN" | "SHUT" | "NONE";
         };
+        Confused: {
+            said: string;
+            /** Format: int32 */
+            times: number;
+            was: string;
+        };
         Contradiction: {
             findings: string[];
             remedy: string;
@@ -1946,6 +2126,14 @@ export interface components {
             next: number;
             /** Format: double */
             turnDeg: number;
+        };
+        Crankcase: {
+            /** Format: double */
+            asFoundPa: number;
+            /** Format: double */
+            idlePa: number;
+            /** Format: double */
+            orificeMm: number;
         };
         CrankcaseHold: {
             bubbles: {
@@ -2147,6 +2335,27 @@ export interface components {
             number: number;
             wetTestable: boolean;
         };
+        Debrief: {
+            faults: ("RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG")[];
+            /** Format: double */
+            given: number;
+            leading: string;
+            /** Format: double */
+            minutes: number;
+            named: boolean;
+            route: components["schemas"]["RouteStep"][];
+            /** Format: double */
+            routeMinutes: number;
+            /** Format: double */
+            score: number;
+            skipped: string[];
+            slips: string[];
+            stated: string;
+            steps: components["schemas"]["Step"][];
+            teaches: string;
+            title: string;
+            truth: string;
+        };
         Decimal: {
             /** Format: double */
             times: number;
@@ -2156,6 +2365,17 @@ export interface components {
             says: string;
             usualCosts: boolean;
             worth?: string;
+        };
+        Deed: {
+            /** Format: int32 */
+            cylinder: number;
+            /** @enum {string} */
+            kind: "LOOK" | "SMOKE" | "BLOWBY" | "PLUGS" | "CRANK" | "POUR_OIL" | "AIR" | "OIL_TRIAL" | "WARM_UP" | "DRAIN_OIL";
+            /** Format: double */
+            oilMl: number;
+            stroke: boolean;
+            throttleOpen: boolean;
+            zeroed: boolean;
         };
         Diagnosis: {
             assumed: components["schemas"]["Assumption"][];
@@ -2177,6 +2397,19 @@ export interface components {
             tone: "EMPTY" | "SOUND" | "DOUBT" | "LOSS";
             untested: string[];
             weakness?: string;
+        };
+        Dip: {
+            /** Format: double */
+            km: number;
+            /** Format: double */
+            litres?: number;
+            /** Format: double */
+            mm?: number;
+        };
+        Does: {
+            deed: components["schemas"]["Deed"];
+            /** Format: int32 */
+            number: number;
         };
         DoubtedReading: {
             cylinders: number[];
@@ -2692,6 +2925,23 @@ export interface components {
             /** Format: double */
             leakPercent: number;
         };
+        LeakSound: {
+            /** Format: double */
+            bubblesPerSecond: number;
+            /** Format: double */
+            decibels: number;
+            /** @enum {string} */
+            heard: "CANNOT_BE_REACHED" | "NOTHING" | "FAINT" | "CLEAR" | "LOUD";
+            heardWords: string;
+            /** Format: double */
+            highHz: number;
+            /** Format: double */
+            lowHz: number;
+            /** @enum {string} */
+            place: "INTAKE" | "EXHAUST" | "CRANKCASE" | "COOLANT" | "NEIGHBOUR" | "OUTSIDE";
+            placeWords: string;
+            words: string;
+        };
         LeakView: {
             areaMm2?: {
                 /** Format: double */
@@ -2808,6 +3058,11 @@ export interface components {
         LessonLearnt: {
             at: string;
             lesson: components["schemas"]["Lesson"];
+        };
+        LessonView: {
+            complaint: string;
+            key: string;
+            title?: string;
         };
         Letterhead: {
             line?: string;
@@ -3582,6 +3837,46 @@ export interface components {
             ventilation: "AS_FOUND" | "SHUT";
             ventilationWords: string;
         };
+        PracticeBoard: {
+            cases: components["schemas"]["PracticeLine"][];
+            lessons: components["schemas"]["LessonView"][];
+            own: string[];
+            technicians: string[];
+        };
+        PracticeLine: {
+            begunAt: string;
+            /** Format: int64 */
+            jobId: number;
+            key: string;
+            /** Format: double */
+            minutes?: number;
+            named?: boolean;
+            /** Format: double */
+            score?: number;
+            technician: string;
+            truth?: string;
+        };
+        PracticePlace: {
+            practising: boolean;
+        };
+        PracticeRecord: {
+            confused: components["schemas"]["Confused"][];
+            /** Format: int32 */
+            finished: number;
+            /** Format: int32 */
+            named: number;
+            next: string;
+            /** Format: double */
+            score: number;
+            why: string;
+        };
+        PracticeState: {
+            key: string;
+            shown: components["schemas"]["Shown"][];
+            standing: components["schemas"]["Standing"];
+            stated: boolean;
+            tester?: components["schemas"]["BenchTester"];
+        };
         Read: {
             /** Format: double */
             pressurePa: number;
@@ -3679,6 +3974,9 @@ export interface components {
             };
             says: string;
         };
+        RoomAddress: {
+            address: string;
+        };
         RotationDocument: {
             /** @enum {string} */
             seenFrom: "FREE" | "FLYWHEEL";
@@ -3697,6 +3995,13 @@ export interface components {
             stands: {
                 [key: string]: boolean;
             };
+        };
+        RouteStep: {
+            /** Format: double */
+            given: number;
+            /** Format: double */
+            minutes: number;
+            text: string;
         };
         RunInView: {
             inWords: string[];
@@ -3806,6 +4111,21 @@ export interface components {
                 [key: string]: number;
             };
         };
+        Shown: {
+            /** Format: int32 */
+            beside: number;
+            crankcase?: components["schemas"]["Crankcase"];
+            deed: components["schemas"]["Deed"];
+            gauges: number[];
+            /** Format: double */
+            minutes: number;
+            oil: components["schemas"]["Dip"][];
+            plugs?: components["schemas"]["PlugTray"];
+            says: string;
+            signs?: components["schemas"]["Signs"];
+            sounds: components["schemas"]["LeakSound"][];
+            strokesKPa: number[];
+        };
         SideBySide: {
             /** Format: double */
             better: number;
@@ -3867,6 +4187,19 @@ export interface components {
             level?: number;
             read: boolean;
         };
+        Standing: {
+            drained: boolean;
+            hot: boolean;
+            /** Format: double */
+            lastRan: number;
+            /** Format: double */
+            minutes: number;
+            oilMl: {
+                [key: string]: number;
+            };
+            plugsOut: boolean;
+            started: boolean;
+        };
         State: {
             /** Format: int32 */
             done: number;
@@ -3880,6 +4213,18 @@ export interface components {
             spoils: string[];
             /** @enum {string} */
             station: "INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND";
+        };
+        Step: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            bits: number;
+            leading: string;
+            /** Format: double */
+            minutes: number;
+            text: string;
         };
         StepView: {
             missing: string[];
@@ -4235,6 +4580,13 @@ export interface components {
             lift?: "FULL" | "SHORT";
             /** @enum {string} */
             stemSeal?: "SOFT" | "HARD" | "TORN" | "OFF_ITS_GUIDE";
+        };
+        Verdict: {
+            /** Format: double */
+            certainty: number;
+            cylinders: number[];
+            /** @enum {string} */
+            family: "RINGS" | "EVEN_WEAR" | "VALVE_LEAK" | "VALVE_MOTION" | "GASKET_BETWEEN" | "WATER_ENTRY" | "OIL_ENTRY" | "OUTSIDE_LEAK" | "CAM_TIMING" | "ALL_ALIKE" | "CRANKCASE_AIR" | "BEARINGS" | "NOTHING_WRONG";
         };
         VisitView: {
             baseline: boolean;
@@ -6297,6 +6649,124 @@ export interface operations {
             };
         };
     };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeState"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoomAddress"];
+                };
+            };
+        };
+    };
+    debrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Debrief"];
+                };
+            };
+        };
+    };
+    does: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Does"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeState"];
+                };
+            };
+        };
+    };
+    finish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Verdict"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Debrief"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -6622,7 +7092,135 @@ export interface operations {
             };
         };
     };
-    state: {
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticePlace"];
+                };
+            };
+        };
+    };
+    board: {
+        parameters: {
+            query?: {
+                technician?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeBoard"];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begin"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunCase"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: {
+                technician?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeRecord"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoomAddress"];
+                };
+            };
+        };
+    };
+    state_1: {
         parameters: {
             query?: never;
             header?: never;

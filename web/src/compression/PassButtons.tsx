@@ -7,6 +7,8 @@ import { readingCell } from '../ui/useTypedCell';
 import { useChange } from '../job/useSheet';
 import { ToggleGroup } from 'radix-ui';
 import { Toggles } from '../ui/Toggles';
+import { PracticeCrank } from '../practice/PracticeCrank';
+import { usePractice } from '../practice/usePractice';
 import { LiveGauge } from './LiveGauge';
 import { type Entry, type EntryMode, wetOn } from './useEntry';
 
@@ -27,6 +29,7 @@ const MODES: [EntryMode, string][] = [
 export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
   const id = sheet.job.id;
   const gauge = useGauge('COMPRESSION', id);
+  const practice = usePractice(id);
   const add = useChange(id, (kind: 'DRY' | 'WET') =>
     answer(api.POST('/api/jobs/{id}/compression/passes', { params: { path: { id } }, body: { kind } })),
   );
@@ -85,7 +88,11 @@ export function PassButtons({ sheet, entry, keypad, onKeypad }: Props) {
           </button>
         </span>
       </div>
-      <LiveGauge entry={entry} gauge={gauge} name={labelOf(sheet, entry.cylinder)} />
+      {practice.state ? (
+        <PracticeCrank entry={entry} practice={practice} name={labelOf(sheet, entry.cylinder)} />
+      ) : (
+        <LiveGauge entry={entry} gauge={gauge} name={labelOf(sheet, entry.cylinder)} />
+      )}
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { ScreenProps } from '../station/station';
 import { useExamine } from '../examination/useExamine';
+import { MakeCase } from '../practice/MakeCase';
 import { key, useKeys } from '../keys/useKeys';
 import { columnsOf, measure } from '../section/layout';
 import { around, asTheyStand } from '../section/order';
@@ -80,6 +81,7 @@ export function FoundStation({ sheet }: ScreenProps) {
           </BenchTab>
           <BenchTab value="opened">
             <OpenedPanel sheet={sheet} examine={examine} />
+            <MakeCase jobId={sheet.job.id} />
           </BenchTab>
           <BenchTab value="trial">
             <TrialPanel sheet={sheet} />

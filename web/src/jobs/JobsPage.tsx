@@ -5,6 +5,7 @@ import { answer, api } from '../api/client';
 import { DarkButton } from '../theme/DarkButton';
 import { DueList } from './DueList';
 import { Filters, type Filter } from './Filters';
+import { RoomButton } from '../practice/RoomButton';
 import { ImportCase } from './ImportCase';
 
 const PAGE = 100;
@@ -42,6 +43,7 @@ export function JobsPage() {
           <Link className="button" to="/shop">
             This shop
           </Link>
+          <RoomButton />
           <Link className="button" to="/calculator">
             Calculator
           </Link>

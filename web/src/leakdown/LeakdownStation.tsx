@@ -15,6 +15,8 @@ import { alike, rootOf, rounded, withinRange } from '../units/figure';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
+import { PracticeAir } from '../practice/PracticeAir';
+import { usePractice } from '../practice/usePractice';
 import { LiveTester } from './LiveTester';
 import { ListeningBoard } from './ListeningBoard';
 import { nameOf, TesterBar } from './Testers';
@@ -34,6 +36,7 @@ const WITH_KEYPAD = 724;
 export function LeakdownStation({ sheet, whole }: ScreenProps) {
   const hand = useLeakdown(sheet);
   const gauge = useGauge('LEAKDOWN', sheet.job.id);
+  const practice = usePractice(sheet.job.id);
   const [tab, setTab] = useState(hand.tester ? 'listen' : 'tester');
   const [keypad, setKeypad] = useState(byTouch);
   const doubts = sheet.leakdown.faults.length;
@@ -66,7 +69,11 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
           />
         )}
       >
-        <LiveTester hand={hand} gauge={gauge} name={labelOf(sheet, hand.cylinder)} />
+        {practice.state ? (
+          <PracticeAir sheet={sheet} hand={hand} practice={practice} name={labelOf(sheet, hand.cylinder)} />
+        ) : (
+          <LiveTester hand={hand} gauge={gauge} name={labelOf(sheet, hand.cylinder)} />
+        )}
         <BenchTabs value={tab} onChange={setTab} tabs={tabs}>
           <BenchTab value="listen">
             {hand.problem && <p className="refusal">{hand.problem}</p>}

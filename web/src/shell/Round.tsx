@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { OrientationMap } from '../engine/OrientationMap';
 import { usePlan } from '../job/usePlan';
+import { isAnswer, useAnswerHidden } from '../practice/HiddenAnswer';
 import { SoakReminder } from '../signs/SoakTimer';
 import type { StationName } from '../station/station';
 import { Elsewhere } from './Elsewhere';
@@ -16,7 +17,9 @@ interface Props {
 
 /** The round: each station with its result as a small strip, a bar for each cylinder. On a tablet one line. */
 export function Round({ sheet, station, onKeys }: Props) {
-  const steps = usePlan(sheet)?.plan.steps ?? [];
+  const { hidden } = useAnswerHidden(sheet.job.id);
+  const plan = usePlan(sheet)?.plan.steps ?? [];
+  const steps = hidden ? [] : plan;
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
     // What it gives back is no way to clean up: nothing is returned.
@@ -61,7 +64,9 @@ export function Round({ sheet, station, onKeys }: Props) {
                     <Planned places={steps.flatMap((p, i) => (p.station === s ? i + 1 : []))} />
                     {Strip && <Strip sheet={sheet} />}
                   </span>
-                  <span className="line-clamp-1 leading-tight text-soft narrow:sr-only">{words(sheet)}</span>
+                  <span className="line-clamp-1 leading-tight text-soft narrow:sr-only">
+                    {hidden && isAnswer(s) ? '' : words(sheet)}
+                  </span>
                 </Link>
               </li>
             );

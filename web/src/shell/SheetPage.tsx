@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { Refusal } from '../api/client';
+import { Refusal, type Sheet } from '../api/client';
 import type { StationScreen } from '../station/station';
 import { useSheet } from '../job/useSheet';
+import { HiddenAnswer, isAnswer, useAnswerHidden } from '../practice/HiddenAnswer';
+import { PracticeBand } from '../practice/PracticeBand';
 import { KeysDialog } from '../keys/KeysDialog';
 import { key, useKeys, withControl } from '../keys/useKeys';
 import { NoSuchPage } from './NoSuchPage';
@@ -18,6 +20,7 @@ export function SheetPage({ screen }: { screen: StationScreen }) {
   const navigate = useNavigate();
   const [keysShown, setKeysShown] = useState(false);
   const undo = useUndo(id, sheet);
+  const answer = useAnswerHidden(id);
 
   const go = (step: number) => {
     const stations = sheet?.stations ?? [];
@@ -50,10 +53,15 @@ export function SheetPage({ screen }: { screen: StationScreen }) {
         {sheet.engine.engine.name}: {screen.name}
       </h1>
       <div className="flex min-h-0 flex-1 flex-col border-2 border-ink print:border-0">
+        <PracticeBand sheet={sheet} station={screen.station} />
         <div className="flex min-h-0 flex-1 print:block narrow:flex-col">
           <Round sheet={sheet} station={screen.station} onKeys={() => setKeysShown(true)} />
           <main className="flex min-h-0 min-w-0 flex-1 narrow:flex-col">
-            <screen.Screen key={id} sheet={sheet} whole={whole} />
+            {answer.hidden && isAnswer(screen.station) ? (
+              <HiddenAnswer show={answer.show} />
+            ) : (
+              <screen.Screen key={id} sheet={answer.hidden ? unanswered(sheet) : sheet} whole={whole} />
+            )}
           </main>
         </div>
         <TitleBlock sheet={sheet} undo={undo} onKeys={() => setKeysShown(true)} />
@@ -61,4 +69,9 @@ export function SheetPage({ screen }: { screen: StationScreen }) {
       <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
     </div>
   );
+}
+
+/** In practice the section does not draw where the tool thinks the air goes. */
+function unanswered(sheet: Sheet): Sheet {
+  return { ...sheet, diagnosis: { ...sheet.diagnosis, paths: [] } };
 }

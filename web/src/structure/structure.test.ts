@@ -35,7 +35,9 @@ function imports(): Map<string, Set<string>> {
 const LAYERS = [
   ['api', 'units', 'theme', 'keys', 'words'],
   ['ui'],
+  ['instruments'],
   ['engine', 'job', 'section', 'shop'],
+  ['practice'],
   ['station', 'verdict'],
   ['examination', 'round'],
 ];

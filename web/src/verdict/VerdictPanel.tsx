@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { useSheetAsStarted } from '../job/useSheet';
+import { HiddenAnswer, useAnswerHidden } from '../practice/HiddenAnswer';
 import { Moved } from './Moved';
 import { Next } from './Next';
 import { worthShowing } from './odds';
@@ -19,7 +20,18 @@ export function VerdictPanel({ sheet: asLearnt, current }: { sheet: Sheet; curre
   const [open, setOpen] = useState(false);
   const [asStarted, setAsStarted] = useState(false);
   const started = useSheetAsStarted(asLearnt, asStarted && asLearnt.learnt);
+  const answer = useAnswerHidden(asLearnt.job.id);
   const sheet = started ? { ...asLearnt, diagnosis: started.diagnosis, moved: [] } : asLearnt;
+  if (answer.hidden) {
+    return (
+      <aside
+        className="no-print w-[18.5rem] shrink-0 border-l border-ink narrow:w-full narrow:border-t-2 narrow:border-l-0"
+        aria-label="Verdict"
+      >
+        <HiddenAnswer show={answer.show} />
+      </aside>
+    );
+  }
   return (
     <aside
       className="no-print flex w-[18.5rem] shrink-0 flex-col border-l border-ink narrow:w-full narrow:border-t-2 narrow:border-l-0"

@@ -30,6 +30,8 @@ import silentotter.app.json.Quantities;
 import silentotter.app.part.SheetPart;
 import silentotter.app.plan.AnswerView;
 import silentotter.app.plan.PlanView;
+import silentotter.app.practice.DebriefView;
+import silentotter.app.practice.PracticeView;
 import silentotter.app.sheet.SheetView;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.quantity.Estimate;
@@ -79,6 +81,12 @@ class ApiDescription {
                 }
                 if (raw == PlanView.class) {
                     return context.resolve(new AnnotatedType(PlanView.OF).resolveAsRef(true));
+                }
+                if (raw == PracticeView.class) {
+                    return context.resolve(new AnnotatedType(PracticeView.OF).resolveAsRef(true));
+                }
+                if (raw == DebriefView.class) {
+                    return context.resolve(new AnnotatedType(DebriefView.OF).resolveAsRef(true));
                 }
                 if (raw == CylinderNumber.class) {
                     return new IntegerSchema().format("int32");

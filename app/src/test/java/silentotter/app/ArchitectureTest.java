@@ -27,7 +27,7 @@ class ArchitectureTest {
                     List.of("engine"),
                     List.of("job"),
                     List.of("sheet")),
-            List.of(List.of("plan"), List.of("history"), List.of("report"), List.of("demo")));
+            List.of(List.of("plan"), List.of("history"), List.of("report"), List.of("practice"), List.of("demo")));
 
     private static final Layers CORE = new Layers(
             "silentotter.core",

@@ -21,6 +21,9 @@ import tools.jackson.databind.JsonNode;
 class InstrumentsIT extends WindowsTest {
     private static final int PORT = 31_425;
     private static final int CRANKED = 31_435;
+    private static final int AIRED = 31_445;
+    private static final LocatorAssertions.ContainsTextOptions PATIENT =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(20_000);
 
     private static void type(Page page, String name, String address) {
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(name);
@@ -90,14 +93,14 @@ class InstrumentsIT extends WindowsTest {
             Locator gauge = page.locator("[data-gauge]");
             Locator cell = page.locator("input[data-readings]");
             assertThat(gauge)
-                    .containsText("crank the engine", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+                    .containsText("Crank the engine", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
             crank(1);
             assertThat(cell).hasValue(Pattern.compile("^\\d+ \\d+ \\d+"));
             assertThat(gauge)
                     .containsText(": Enter takes it", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
             page.keyboard().press("Enter");
             assertThat(cell).hasValue("");
-            assertThat(gauge).containsText("taken: let it off");
+            assertThat(gauge).containsText("Taken: let it off");
             // The next cylinder leaks; the gauge was let off and cranked again.
             crank(2);
             assertThat(gauge)
@@ -110,6 +113,71 @@ class InstrumentsIT extends WindowsTest {
             double leaking = last(readings.get(1).at("/strokesKPa"));
             org.assertj.core.api.Assertions.assertThat(sound).isBetween(1330.0, 1400.0);
             org.assertj.core.api.Assertions.assertThat(leaking).isLessThan(.6 * sound);
+        } finally {
+            bench.destroy();
+        }
+    }
+
+    @Test
+    void leakdownTypesItselfOnceSettledAndTheSlackTubeMoves() throws IOException {
+        Path log = Files.createTempFile("simulate", ".log");
+        Process bench = RunningApp.launch(List.of("simulate", "--port", String.valueOf(AIRED), "--leak", "2=1.2"), log);
+        try {
+            app.post(
+                    "/api/shop/instruments",
+                    "{\"name\": \"Wall tester\", \"kind\": \"LEAKDOWN\", \"address\": \"127.0.0.1:" + (AIRED + 1)
+                            + "\"}");
+            app.post(
+                    "/api/shop/instruments",
+                    "{\"name\": \"Tap\", \"kind\": \"MANOMETER\", \"address\": \"127.0.0.1:" + (AIRED + 2) + "\"}");
+            long job = RunningApp.JSON
+                    .readTree(app.post(
+                                    "/api/jobs",
+                                    "{\"engine\": {\"name\": \"Tarn\", \"layout\": \"INLINE\", \"banks\": [{\"side\": \"ONLY\","
+                                            + " \"cylinders\": [1, 2, 3, 4]}]}, \"job\": {\"date\": \"2026-11-26\"}}")
+                            .body())
+                    .at("/job/id")
+                    .asLong();
+            app.post(
+                    "/api/jobs/" + job + "/leakdown/testers",
+                    "{\"name\": \"Two gauges\", \"kind\": \"TWO_GAUGES\", \"calibrated\": false, \"supplyKPa\": 690,"
+                            + " \"orificeMm\": 1.016}");
+            Page page = browser.open(app.url("/jobs/" + job + "/leakdown"));
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tester"))
+                    .click();
+            page.locator("select").first().selectOption("Two gauges");
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Listen, turn"))
+                    .click();
+            button(page, "Live").click();
+            page.keyboard().press("ArrowRight");
+            Locator gauge = page.locator("[data-gauge]");
+            assertThat(gauge).containsText("Open the air slowly", PATIENT);
+            button(page, "Open the air on 2").click();
+            assertThat(gauge).containsText(": wait", PATIENT);
+            assertThat(gauge).containsText(": Enter takes it", PATIENT);
+            page.keyboard().press("Enter");
+            assertThat(gauge).containsText("Taken: shut the air", PATIENT);
+            assertThat(page.getByText(Pattern.compile("^Saved, rev. 1"))).isVisible();
+            JsonNode sheet = app.get("/api/jobs/" + job + "/sheet");
+            double percent = sheet.at("/leakdown/cylinders/0/percent").asDouble();
+            org.assertj.core.api.Assertions.assertThat(percent).isBetween(30.0, 90.0);
+            // What it sent stands beside the reading.
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Attempts"))
+                    .click();
+            assertThat(page.locator("[data-traces] a")).hasCount(1);
+
+            page.navigate(app.url("/jobs/" + job + "/blow-by"));
+            button(page, "Live").click();
+            assertThat(page.locator("[data-gauge]")).containsText("Enter keeps the mean", PATIENT);
+            Locator leg = page.locator("[data-leg=open]");
+            assertThat(leg).hasAttribute("aria-valuenow", Pattern.compile("[1-9].*"));
+            page.keyboard().press("Enter");
+            assertThat(page.locator("[data-gauge]")).containsText("Kept", PATIENT);
+            assertThat(page.getByText(Pattern.compile("^Saved, rev. 2"))).isVisible();
+            org.assertj.core.api.Assertions.assertThat(app.get("/api/jobs/" + job + "/sheet")
+                            .at("/blowby/readings")
+                            .size())
+                    .isEqualTo(1);
         } finally {
             bench.destroy();
         }

@@ -11,7 +11,7 @@ import silentotter.core.job.JobDocument;
 
 /** Opens jobs: on an engine that is known or on a new one, with what each part begins with; all of it or nothing. */
 @Service
-class NewJobs {
+public class NewJobs {
     private final Engines engines;
     private final Jobs jobs;
     private final List<JobPart<?>> parts;

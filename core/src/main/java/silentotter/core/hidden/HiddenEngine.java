@@ -225,8 +225,12 @@ final class HiddenEngine {
 
     // ---- leak-down
 
-    /** As it is said to be. */
+    /** As it is stamped. */
     LeakdownTester tester() {
+        return equipment.tester().orElseGet(this::drawnTester);
+    }
+
+    private LeakdownTester drawnTester() {
         Draw own = new Draw(seed + 77);
         return new LeakdownTester(
                 "bench",

@@ -1,6 +1,5 @@
 package silentotter.core.practice;
 
-import java.util.List;
 import java.util.Map;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.Place;
@@ -34,13 +33,11 @@ public record LeakSound(
 
     private static final Map<Place, Way> WAYS = Map.of(
             Place.INTAKE, new Way(500, 2200, "a hollow rush"),
-            Place.EXHAUST, new Way(180, 900, "a breath, as through a pipe"),
+            Place.EXHAUST, new Way(180, 900, "a breath through a pipe"),
             Place.CRANKCASE, new Way(90, 600, "a low rumble"),
             Place.COOLANT, new Way(200, 700, "bubbles"),
             Place.NEIGHBOUR, new Way(1500, 6000, "a sharp hiss"),
             Place.OUTSIDE, new Way(3000, 9000, "a thin hiss at your hands"));
-
-    private static final List<String> HOW = List.of("nothing", "faintly", "clearly", "loudly");
 
     /** @param litresPerMinute of free air, 0 or more */
     public static LeakSound of(Place place, double litresPerMinute) {
@@ -50,9 +47,7 @@ public record LeakSound(
         Way way = WAYS.get(place);
         // The power of a jet's noise grows with its flow; 8 litres a minute are just heard.
         double decibels = 10 * Math.log10(Math.max(1e-3, flow / (water ? BUBBLES : FAINT))) * 2;
-        String words = heard == Heard.NOTHING
-                ? "nothing " + place.where()
-                : way.sound() + ", " + HOW.get(heard.ordinal() - 1) + ", " + place.where();
+        String words = heard == Heard.NOTHING ? "nothing" : way.sound() + ", " + heard.words();
         return new LeakSound(
                 place,
                 Math.max(QUIETEST, Math.min(LOUDEST, decibels)),

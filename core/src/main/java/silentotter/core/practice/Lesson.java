@@ -2,9 +2,14 @@ package silentotter.core.practice;
 
 import java.util.List;
 import java.util.Optional;
+import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
 import silentotter.core.hidden.Equipment;
 import silentotter.core.hidden.HiddenFault;
+import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.instruments.LeakdownTester.TesterKind;
+import silentotter.core.quantity.Length;
+import silentotter.core.quantity.Pressure;
 
 /**
  * A hand-made case that teaches one thing.
@@ -20,8 +25,21 @@ public record Lesson(
     /** What nobody is told. */
     record Hidden(List<HiddenFault> faults, Equipment equipment) {}
 
+    /** A tester that everybody knows, and that is right unless the lesson says otherwise. */
+    private static final Equipment GOOD = new Equipment(
+            1,
+            0,
+            Optional.of(new LeakdownTester(
+                    "bench",
+                    TesterKind.TWO_GAUGES,
+                    Optional.of(Pressure.ofKPa(690)),
+                    Optional.of(Length.ofMm(1.016)),
+                    1,
+                    1,
+                    false)));
+
     private static Hidden fault(Fault fault, double size, Integer... cylinders) {
-        return new Hidden(List.of(new HiddenFault(fault, List.of(cylinders), size)), Equipment.HONEST);
+        return new Hidden(List.of(new HiddenFault(fault, List.of(cylinders), size)), GOOD);
     }
 
     private static Hidden and(Hidden one, Hidden other) {
@@ -32,10 +50,10 @@ public record Lesson(
     }
 
     private static Hidden with(Hidden faults, double testerFactor, double adapterMm2) {
-        return new Hidden(faults.faults(), new Equipment(testerFactor, adapterMm2));
+        return new Hidden(faults.faults(), new Equipment(testerFactor, adapterMm2, GOOD.tester()));
     }
 
-    private static final Hidden NOTHING = new Hidden(List.of(), Equipment.HONEST);
+    private static final Hidden NOTHING = new Hidden(List.of(), GOOD);
 
     /** All of them, in order. */
     public static final List<Lesson> ALL = List.of(
@@ -198,6 +216,13 @@ public record Lesson(
                     and(fault(Fault.RING_SEAL, 2.8, 2), fault(Fault.EXHAUST_VALVE, 2.6, 5)),
                     "One fault does not forbid another. Each low cylinder is asked for itself: what lifts with oil here"
                             + " may not there."));
+
+    /** What it is about. */
+    public List<Family> families() {
+        return hidden.faults().isEmpty()
+                ? List.of(Family.NOTHING_WRONG)
+                : hidden.faults().stream().map(HiddenFault::family).toList();
+    }
 
     /** @param number 1 to 20 @return empty when there is none */
     public static Optional<Lesson> of(int number) {

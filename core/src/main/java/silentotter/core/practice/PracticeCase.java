@@ -92,6 +92,18 @@ public record PracticeCase(
         return new PracticeCase("lesson-" + lesson.number(), document, lesson.complaint(), Optional.of(lesson), bench);
     }
 
+    /**
+     * A case that a shop made of its own job.
+     *
+     * @param key as it is shared within that shop
+     * @param seed of everything that was not found
+     * @param engine with its bore and stroke
+     */
+    public static PracticeCase own(String key, int seed, EngineDocument engine, List<HiddenFault> faults) {
+        HiddenBench bench = HiddenBench.of(seed + 7001L, EngineReader.read(engine), faults, Equipment.HONEST);
+        return new PracticeCase(key, engine, Owner.tells(intake(bench), new Random(seed)), Optional.empty(), bench);
+    }
+
     private static Intake intake(HiddenBench bench) {
         return bench.job()
                 .record()

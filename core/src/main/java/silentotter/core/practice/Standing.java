@@ -25,12 +25,15 @@ public record Standing(
     /** With its plugs out an engine is cold after so long, minutes. */
     private static final double COOLS = 45;
 
+    /** Whoever came cold has run so long ago, minutes. */
+    private static final double LONG_AGO = 100_000;
+
     private static final double REFIT = 8;
     private static final double FIRST_CRANK = 5;
     private static final double FEEL = 2;
 
     static Standing arrived(boolean hot) {
-        return new Standing(0, hot, false, false, false, Map.of(), hot ? 0 : Double.NEGATIVE_INFINITY);
+        return new Standing(0, hot, false, false, false, Map.of(), hot ? 0 : -LONG_AGO);
     }
 
     static Standing after(boolean arrivesHot, int cylinders, List<Deed> deeds) {
