@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Schemas } from '../api/client';
+import { useChange } from '../job/useSheet';
 import { type InstrumentKind, useKnown, useLive } from './useLive';
 
 type Kept = Schemas['NewTrace'];
@@ -23,15 +24,14 @@ export function useGauge(kind: InstrumentKind, jobId: number) {
       ),
   });
   // A reading stands without its trace: where keeping it fails, nothing of the reading is lost.
-  const keep = useMutation({
-    mutationFn: (body: Kept) =>
-      answer(
-        api.POST('/api/jobs/{id}/traces/{instrument}', {
-          params: { path: { id: jobId, instrument: id! } },
-          body,
-        }),
-      ),
-  });
+  const keep = useChange(jobId, (body: Kept) =>
+    answer(
+      api.POST('/api/jobs/{id}/traces/{instrument}', {
+        params: { path: { id: jobId, instrument: id! } },
+        body,
+      }),
+    ),
+  );
   return {
     known,
     on,

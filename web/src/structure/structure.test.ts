@@ -35,8 +35,9 @@ function imports(): Map<string, Set<string>> {
 const LAYERS = [
   ['api', 'units', 'theme', 'keys', 'words'],
   ['ui'],
+  ['engine', 'job', 'section'],
   ['instruments'],
-  ['engine', 'job', 'section', 'shop'],
+  ['shop'],
   ['practice'],
   ['station', 'verdict'],
   ['examination', 'round'],
