@@ -22,6 +22,7 @@ interface Hand {
   setSupply: (supply: string) => void;
   setTesterId: (id: number) => void;
   zeroed: boolean;
+  setZeroed: (zeroed: boolean) => void;
   twoGauges: boolean;
 }
 
@@ -83,6 +84,15 @@ export function PracticeAir({ sheet, hand, practice, name }: Props) {
             onChange={(e) => setFelt(e.target.checked)}
           />
           felt the air push as it rose
+        </label>
+        <label className="flex min-h-[2.75rem] items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-6 accent-[var(--act)]"
+            checked={zeroed}
+            onChange={(e) => hand.setZeroed(e.target.checked)}
+          />
+          zeroed
         </label>
         <span className="flex-1 leading-tight text-soft" role="status">
           {!hand.twoGauges ? (

@@ -18,6 +18,9 @@ class BodyLimit extends OncePerRequestFilter {
     /** A case with photos; everything else is a form or a picture. */
     private static final long CASE_FILE = 64 * MEGABYTE;
 
+    /** A recording of some minutes; it streams through, and never stands in memory. */
+    private static final long WAVEFORM = 256 * MEGABYTE;
+
     private static final long READINGS = 10 * MEGABYTE;
     private static final long PICTURE = 6 * MEGABYTE;
     private static final long FORM = MEGABYTE / 4;
@@ -56,6 +59,9 @@ class BodyLimit extends OncePerRequestFilter {
     private static long most(String path) {
         if (path.equals("/api/case-files")) {
             return CASE_FILE;
+        }
+        if (path.endsWith("/waveform-files")) {
+            return WAVEFORM;
         }
         return path.endsWith(".csv") ? READINGS : path.contains("/photos/") ? PICTURE : FORM;
     }

@@ -21,6 +21,7 @@ import silentotter.core.plugs.PlugRules;
 import silentotter.core.plugs.PlugSetRules;
 import silentotter.core.signs.SignRules;
 import silentotter.core.valves.ClearanceRules;
+import silentotter.core.waveform.WaveformRules;
 
 /** Every table whose figures somebody judged, by its name: to be reviewed, and to tell one version of them from another. */
 public final class RuleTables {
@@ -35,6 +36,7 @@ public final class RuleTables {
             Map.entry("Build-up, stroke by stroke", BuildUpRules.lines()),
             Map.entry("Leak-down with oil and at a second pressure", PassRules.lines()),
             Map.entry("Valve clearance", ClearanceRules.lines()),
+            Map.entry("Waveforms", WaveformRules.lines()),
             Map.entry("Inside, by camera", InsideRules.lines())));
 
     private static final String VERSION = fingerprint();

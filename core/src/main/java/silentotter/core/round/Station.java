@@ -29,6 +29,7 @@ import silentotter.core.plugs.PlugReading;
 import silentotter.core.plugs.PlugSchool;
 import silentotter.core.signs.SignRules;
 import silentotter.core.valves.ClearanceRules;
+import silentotter.core.waveform.WaveformWork;
 
 /**
  * The one table of stations, in the order of the work: which engines have it, the minutes it takes, what it needs, what it
@@ -80,7 +81,7 @@ public enum Station {
             .onlyOn(e -> !isTwoStroke(e))
             .orWhere(r -> !r.all(OilEntry.class).isEmpty())
             .reads(OilWork::read, "Oil use could not be worked out. The log is kept.")),
-    LEDGER(new Row(0, 0)),
+    LEDGER(new Row(0, 0).reads(WaveformWork::read, "The waveforms could not be worked out. They are kept.")),
     PLAN(new Row(0, 0)),
     VERDICT(new Row(0, 0)),
     FOUND(new Row(0, 0));
