@@ -16,6 +16,7 @@ import { NoSuchPage } from './shell/NoSuchPage';
 import { LabelSheet } from './plugs/LabelSheet';
 import { SheetPage } from './shell/SheetPage';
 import { stations } from './shell/stations';
+import { WaveformPage } from './waveform/WaveformPage';
 import { UnitsProvider } from './units/UnitsContext';
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
@@ -29,6 +30,7 @@ createRoot(document.getElementById('root')!).render(
           <Routes>
             <Route path="/" element={<HomePage />} />
             <Route path="/jobs/:id/practice" element={<DebriefPage />} />
+            <Route path="/jobs/:id/waveforms" element={<WaveformPage />} />
             <Route path="/jobs/new" element={<NewJobPage />} />
             {stations.map((screen) => (
               <Route

@@ -1117,7 +1117,7 @@ export interface paths {
         };
         get: operations["state"];
         put?: never;
-        post: operations["make"];
+        post: operations["make_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1294,6 +1294,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/waveform-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/waveform-files/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/waveform-files/{key}/waveform": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/waveforms/{waveform}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawn"];
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/waveforms/{waveform}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mark"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1534,7 +1614,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1973,6 +2053,24 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        Choice: {
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            cylinder?: number;
+            /** Format: double */
+            hertz?: number;
+            /** @enum {string} */
+            kind: "CRANKING_PRESSURE" | "STARTER_CURRENT" | "CRANKCASE_PULSES";
+            /** Format: double */
+            offset: number;
+            /** Format: double */
+            scale: number;
+            /** Format: int32 */
+            timeColumn?: number;
+            /** Format: double */
+            timeScale?: number;
+        };
         Claim: {
             better: boolean;
             /** Format: double */
@@ -2178,6 +2276,16 @@ export interface components {
                 low: number;
             };
         };
+        CrankedPeak: {
+            /** Format: double */
+            asGaugeKPa?: number;
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            measuredKPa: number;
+            /** Format: double */
+            sigmaKPa: number;
+        };
         CrankingIn: {
             /** Format: double */
             ambientKPa?: number;
@@ -2228,6 +2336,18 @@ export interface components {
             };
             retest: string;
             text: string;
+        };
+        CsvShape: {
+            decimalComma: boolean;
+            delimiter: string;
+            first: string[];
+            /** Format: int32 */
+            headerLines: number;
+            names: string[];
+            /** Format: int32 */
+            timeColumn?: number;
+            /** Format: double */
+            timeStep?: number;
         };
         CylinderClearances: {
             exhaustMm: number[];
@@ -2306,6 +2426,16 @@ export interface components {
             /** @enum {string} */
             standing: "NOT_READ" | "ALONE" | "LEVEL" | "LOW" | "HIGH";
             value?: components["schemas"]["CylinderValue"];
+        };
+        CylinderShare: {
+            /** Format: int32 */
+            cylinder: number;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            sigma: number;
+            /** Format: int32 */
+            strokes: number;
         };
         CylinderValue: {
             /** Format: int32 */
@@ -2420,6 +2550,14 @@ export interface components {
             remedy: string;
             test: string;
             text: string;
+        };
+        Drawn: {
+            /** Format: double */
+            from: number;
+            high: number[];
+            low: number[];
+            /** Format: double */
+            step: number;
         };
         DueLine: {
             date?: string;
@@ -3119,6 +3257,11 @@ export interface components {
         };
         Loaded: {
             jobIds: number[];
+        };
+        Marks: {
+            /** Format: int32 */
+            first?: number;
+            marks: number[];
         };
         Measured: {
             /** Format: int32 */
@@ -4032,6 +4175,14 @@ export interface components {
             /** Format: int32 */
             said: number;
         };
+        Sent: {
+            /** Format: int64 */
+            bytes: number;
+            csv?: components["schemas"]["CsvShape"];
+            key: string;
+            name: string;
+            wav?: components["schemas"]["WavShape"];
+        };
         ServiceDocument: {
             date: string;
             /** Format: double */
@@ -4092,7 +4243,7 @@ export interface components {
             stations: ("INTAKE" | "SIGNS" | "SMOKE" | "BLOWBY" | "PLUGS" | "INSIDE" | "CRANKCASE" | "COMPRESSION" | "LEAKDOWN" | "OIL" | "LEDGER" | "PLAN" | "VERDICT" | "FOUND")[];
             undo?: components["schemas"]["ChangeView"];
         };
-        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["tracesShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["predictionsShown"] & components["schemas"]["correctionsShown"];
+        SheetView: components["schemas"]["SheetHead"] & components["schemas"]["blowbyShown"] & components["schemas"]["compressionShown"] & components["schemas"]["examinationShown"] & components["schemas"]["photosShown"] & components["schemas"]["tracesShown"] & components["schemas"]["leakdownShown"] & components["schemas"]["oilShown"] & components["schemas"]["predictionsShown"] & components["schemas"]["correctionsShown"] & components["schemas"]["waveformsShown"];
         ShopRecord: {
             curve: components["schemas"]["Bin"][];
             families: components["schemas"]["Group"][];
@@ -4333,6 +4484,12 @@ export interface components {
             trial: components["schemas"]["OilTrialDocument"];
         };
         StreamingResponseBody: unknown;
+        Stroke: {
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            value: number;
+        };
         Suspect: {
             areaMm2?: {
                 /** Format: double */
@@ -4604,6 +4761,49 @@ export interface components {
                 [key: string]: "SPECKS" | "BROKEN" | "WASHED" | "OIL_WET" | "FUEL_WET" | "WET" | "BRIDGED" | "ASH" | "SOOT" | "PALE" | "TAN";
             };
         };
+        WavShape: {
+            /** Format: int32 */
+            bits: number;
+            /** Format: int32 */
+            channels: number;
+            /** Format: double */
+            rateHz: number;
+        };
+        WaveformAnalysis: {
+            results: components["schemas"]["WaveformResult"][];
+        };
+        WaveformDocument: {
+            /** Format: int32 */
+            cylinder?: number;
+            /** Format: int32 */
+            first?: number;
+            /** @enum {string} */
+            kind: "CRANKING_PRESSURE" | "STARTER_CURRENT" | "CRANKCASE_PULSES";
+            name: string;
+            strokes: components["schemas"]["Stroke"][];
+        };
+        WaveformResult: {
+            /** @enum {string} */
+            kind: "CRANKING_PRESSURE" | "STARTER_CURRENT" | "CRANKCASE_PULSES";
+            kindWords: string;
+            name: string;
+            peak?: components["schemas"]["CrankedPeak"];
+            /** Format: double */
+            rpm?: number;
+            says: string;
+            shares: components["schemas"]["CylinderShare"][];
+        };
+        WaveformView: {
+            fileKey?: string;
+            /** Format: int64 */
+            id: number;
+            takenAt: string;
+            waveform: components["schemas"]["WaveformDocument"];
+        };
+        WaveformsView: {
+            kept: components["schemas"]["WaveformView"][];
+            says: components["schemas"]["WaveformAnalysis"];
+        };
         Way: {
             /** Format: double */
             probability: number;
@@ -4766,6 +4966,9 @@ export interface components {
         };
         tracesShown: {
             traces: components["schemas"]["Trace"][];
+        };
+        waveformsShown: {
+            waveforms: components["schemas"]["WaveformsView"];
         };
     };
     responses: never;
@@ -6671,7 +6874,7 @@ export interface operations {
             };
         };
     };
-    make: {
+    make_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6952,6 +7155,156 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ChangeReference"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sent"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    drawn: {
+        parameters: {
+            query?: {
+                from?: number;
+                to?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+                waveform: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawn"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                waveform: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                waveform: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Marks"];
             };
         };
         responses: {
@@ -7390,7 +7743,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

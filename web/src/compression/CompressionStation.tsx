@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { ScreenProps } from '../station/station';
 import { Pad } from '../station/Pad';
 import { SheetTable } from '../station/SheetTable';
@@ -76,6 +77,9 @@ export function CompressionStation({ sheet, whole }: ScreenProps) {
             <BenchTab value="measuring">
               <Measuring sheet={sheet} />
               <Traces sheet={sheet} station="COMPRESSION" />
+              <Link className="button mt-4 inline-flex" to={`/jobs/${sheet.job.id}/waveforms`}>
+                Waveforms{sheet.waveforms.kept.length > 0 && ` (${sheet.waveforms.kept.length})`}
+              </Link>
             </BenchTab>
             <BenchTab value="cautions">
               <CautionList cautions={sheet.cautions} />

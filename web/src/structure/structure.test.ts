@@ -42,7 +42,7 @@ const LAYERS = [
   ['station', 'verdict'],
   ['examination', 'round'],
 ];
-const ABOVE = ['shell', 'jobs', 'calculator', 'record', 'history'];
+const ABOVE = ['shell', 'jobs', 'calculator', 'record', 'history', 'waveform'];
 
 describe('the folders of the screens', () => {
   const graph = imports();

@@ -26,6 +26,9 @@ public record CsvShape(
     private static final List<String> DELIMITERS = List.of(";", "\t", ",", "|", " ");
     private static final int LOOKED_AT = 6;
     private static final int MOST_HEADER = 60;
+    /** A unit is no longer. */
+    private static final int SHORT = 6;
+
     private static final double EVEN = .02;
 
     /** @param head the first lines of a file @return empty where no two lines of numbers follow each other */
@@ -70,10 +73,16 @@ public record CsvShape(
 
     private static CsvShape shape(List<String> lines, int at, String delimiter, boolean comma, int columns) {
         List<String> heads = at > 0 ? split(lines.get(at - 1), delimiter) : List.of();
+        // Two lines of as many columns are names and, below them, units.
+        List<String> above = at > 1 ? split(lines.get(at - 2), delimiter) : List.of();
+        boolean units = !heads.isEmpty()
+                && above.size() == heads.size()
+                && heads.stream().allMatch(h -> h.strip().length() <= SHORT);
         List<String> names = new java.util.ArrayList<>();
         for (int c = 0; c < columns; c++) {
             String name = c < heads.size() ? heads.get(c).replace("\"", "").strip() : "";
-            names.add(name.isEmpty() ? "column " + (c + 1) : name);
+            String called = units ? above.get(c).replace("\"", "").strip() + ", " + name : name;
+            names.add(called.isEmpty() ? "column " + (c + 1) : called);
         }
         List<String> first = lines.subList(at, Math.min(lines.size(), at + LOOKED_AT));
         Integer time = null;

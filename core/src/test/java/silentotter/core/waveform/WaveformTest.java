@@ -50,6 +50,13 @@ class WaveformTest {
         }
     }
 
+    @Test
+    void namesAndTheUnitsBelowThemAreTakenTogether() {
+        assertThat(CsvShape.of("Time;Cable\ns;A\n0;1\n1;2\n2;3").orElseThrow().names())
+                .containsExactly("Time, s", "Cable, A");
+        assertThat(CsvShape.of("1;2\n2;5\n3;9").orElseThrow().names()).containsExactly("column 1", "column 2");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "hello", "PK\u0003\u0004 nothing", "a;b\nc;d\n", "1;2\n"})
     void whatHoldsNoNumbersIsNoWaveform(String text) {
