@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -16,9 +17,11 @@ interface WaveformMapper {
 
     record Kept(double step, byte[] samples) {}
 
-    @Insert(
-            "insert into waveform_file (key, job_id, name, bytes, at) values (#{key}, #{jobId}, #{name}, #{bytes}, #{at})")
-    void file(String key, long jobId, String name, long bytes, String at);
+    @Insert("insert into waveform_file (key, job_id, name, bytes, at) values (#{key}, #{jobId}, #{name}, 0, #{at})")
+    void file(String key, long jobId, String name, String at);
+
+    @Update("update waveform_file set bytes = #{bytes} where key = #{key}")
+    void bytesOf(String key, long bytes);
 
     @Insert(
             "insert into waveform_piece (job_id, file_key, number, content) values (#{jobId}, #{key}, #{number}, #{content})")

@@ -17,6 +17,7 @@ import java.util.function.IntConsumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import silentotter.app.change.Journal;
 import silentotter.app.http.NotFound;
 import silentotter.app.part.Filed;
@@ -52,10 +53,12 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
 
     private final WaveformMapper mapper;
     private final Journal journal;
+    private final TransactionTemplate transaction;
     private final JsonMapper json;
     private final Clock clock;
 
-    Waveforms(WaveformMapper mapper, Journal journal, JsonMapper json, Clock clock) {
+    Waveforms(WaveformMapper mapper, Journal journal, TransactionTemplate transaction, JsonMapper json, Clock clock) {
+        this.transaction = transaction;
         this.mapper = mapper;
         this.journal = journal;
         this.json = json;
@@ -104,21 +107,27 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
     // ---- files
 
     /**
-     * Takes a file as it streams in. Nothing is made of it yet.
+     * Takes a file as it streams in, each piece by itself: a long one holds up nobody who writes a reading down. Nothing is
+     * made of it yet.
      *
      * @throws InvalidInput when it holds no numbers and no sound; nothing is kept then
      */
-    @Transactional
-    public Sent take(long jobId, String name, InputStream content) throws IOException {
+    Sent take(long jobId, String name, InputStream content) throws IOException {
         String title = name.strip();
         if (title.isEmpty() || title.length() > LONGEST_NAME) {
             throw InvalidInput.at("name", "has no name of a file", "1 to " + LONGEST_NAME + " characters");
         }
         mapper.forgotten(Instant.now(clock).minus(FORGOTTEN).toString()).forEach(this::drop);
         String key = UUID.randomUUID().toString();
-        long bytes = Pieces.write(content, (number, piece) -> mapper.piece(jobId, key, number, piece));
-        mapper.file(key, jobId, title, bytes, Instant.now(clock).toString());
-        return sent(key, title, bytes);
+        mapper.file(key, jobId, title, Instant.now(clock).toString());
+        try {
+            long bytes = Pieces.write(content, (number, piece) -> mapper.piece(jobId, key, number, piece));
+            mapper.bytesOf(key, bytes);
+            return sent(key, title, bytes);
+        } catch (IOException | InvalidInput e) {
+            drop(key);
+            throw e;
+        }
     }
 
     private void drop(String key) {
@@ -163,8 +172,7 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
                 .orElseThrow(() -> new NotFound("There is no such file."));
     }
 
-    @Transactional(readOnly = true)
-    public void copy(String key, OutputStream to) throws IOException {
+    void copy(String key, OutputStream to) throws IOException {
         try (InputStream in = open(key)) {
             in.transferTo(to);
         }
@@ -177,8 +185,7 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
      *
      * @throws InvalidInput with everything that is wrong with the choice or the file; nothing is changed then
      */
-    @Transactional
-    public void make(long jobId, Engine engine, String key, Choice choice) throws IOException {
+    void make(long jobId, Engine engine, String key, Choice choice) throws IOException {
         WaveformMapper.FileRow file = file(jobId, key);
         if (mapper.ofJob(jobId).size() >= MOST_WAVEFORMS) {
             throw InvalidInput.at("kind", "this job holds as many waveforms as it can", "at most " + MOST_WAVEFORMS);
@@ -192,14 +199,18 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
         List<Stroke> strokes = Strokes.at(PeakFinder.find(samples), samples, choice.kind());
         WaveformDocument document =
                 new WaveformDocument(choice.kind(), file.name(), choice.cylinder(), apart(strokes), null);
-        long id = mapper.insert(
-                jobId,
-                key,
-                json.writeValueAsString(document),
-                samples.step(),
-                Packed.of(samples),
-                Instant.now(clock).toString());
-        journal.step(jobId).added(TABLE, id).done("waveform " + file.name());
+        byte[] packed = Packed.of(samples);
+        // Only now is anything held up by it.
+        transaction.executeWithoutResult(t -> {
+            long id = mapper.insert(
+                    jobId,
+                    key,
+                    json.writeValueAsString(document),
+                    samples.step(),
+                    packed,
+                    Instant.now(clock).toString());
+            journal.step(jobId).added(TABLE, id).done("waveform " + file.name());
+        });
     }
 
     private Samples read(Sent sent, Choice choice) throws IOException {

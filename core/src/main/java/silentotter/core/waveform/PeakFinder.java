@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.TreeSet;
 
 /**
  * Finds the strokes in a waveform. Method: a mean over one stroke is taken off, the stroke's time is where the waveform is most
@@ -20,7 +21,9 @@ public final class PeakFinder {
     private static final double NEARLY = .5;
 
     private static final double STANDS_OUT = .3;
-    private static final int MOST_PEAKS = 2000;
+    /** Of a longer recording its first ones. */
+    private static final int MOST_PEAKS = 4000;
+
     private static final double SMOOTH = .012;
 
     private PeakFinder() {}
@@ -121,20 +124,20 @@ public final class PeakFinder {
         }
         candidates.sort(Comparator.comparingDouble(i -> -crests[i]));
         double apart = period / 2 / step;
-        List<Integer> taken = new ArrayList<>();
+        TreeSet<Integer> taken = new TreeSet<>();
         for (int c : candidates) {
-            if (taken.size() < MOST_PEAKS && taken.stream().allMatch(t -> Math.abs(t - c) >= apart)) {
+            Integer before = taken.floor(c);
+            Integer after = taken.ceiling(c);
+            if ((before == null || c - before >= apart) && (after == null || after - c >= apart)) {
                 taken.add(c);
             }
         }
-        if (taken.isEmpty()) {
-            return taken;
-        }
         double[] heights = taken.stream().mapToDouble(i -> crests[i]).sorted().toArray();
-        double usual = heights[heights.length / 2];
-        taken.removeIf(i -> crests[i] < STANDS_OUT * usual);
-        taken.sort(Comparator.naturalOrder());
-        return taken;
+        double usual = heights.length == 0 ? 0 : heights[heights.length / 2];
+        return taken.stream()
+                .filter(i -> crests[i] >= STANDS_OUT * usual)
+                .limit(MOST_PEAKS)
+                .toList();
     }
 
     /** The middle of some numbers; NaN of none. */
