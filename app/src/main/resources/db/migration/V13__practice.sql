@@ -1,6 +1,7 @@
 -- Cases that somebody practises on. Only the data folder of the practice room ever holds any.
 create table practice_case (
-    job_id integer primary key references job (id),
+    id integer primary key,
+    job_id integer not null unique references job (id),
     key text not null,
     technician text not null,
     begun_at text not null,

@@ -1,6 +1,7 @@
 -- Files of waveforms as they came, compressed in pieces, and what was made of them.
 create table waveform_file (
-    key text primary key,
+    id integer primary key,
+    key text not null unique,
     job_id integer not null references job (id),
     name text not null,
     bytes integer not null,

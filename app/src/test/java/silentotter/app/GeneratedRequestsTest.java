@@ -114,7 +114,12 @@ class GeneratedRequestsTest {
                     .replace("{testerId}", oddly(one(sheet.at("/leakdown/testers"), "id")))
                     .replace("{part}", part)
                     .replace("{cylinder}", oddly(1 + random.nextInt(4)))
-                    .replace("{key}", "k1");
+                    .replace("{key}", "k1")
+                    .replace("{instrument}", oddly(1))
+                    .replace("{waveform}", oddly(one(sheet.at("/waveforms/kept"), "id")));
+            if (path.endsWith("/waveform-files") && random.nextBoolean()) {
+                path += "?name=cable.csv";
+            }
             if (address.method().equals("GET") && random.nextBoolean()) {
                 path += List.of(
                                 "?search=%ff",
@@ -175,6 +180,9 @@ class GeneratedRequestsTest {
         }
 
         private static String typeOf(String path) {
+            if (path.endsWith("/waveform-files")) {
+                return "application/octet-stream";
+            }
             return path.endsWith(".csv") ? "text/csv" : path.contains("/photos/") ? "image/png" : "application/json";
         }
 

@@ -161,4 +161,17 @@ class WaveformApiTest {
                         .statusCode())
                 .isEqualTo(404);
     }
+
+    @Test
+    void whatIsDeletedForGoodTakesItsRecordingsAlong() {
+        long job = newJob();
+        String key = json(take(job, "cable.csv", cable())).at("/key").asString();
+        make(job, key, CURRENT);
+        long engine = server.sheet(job).at("/engine/id").asLong();
+        assertThat(server.send("DELETE", "/api/engines/" + engine + "?name=Tarn", null, null)
+                        .statusCode())
+                .isLessThan(300);
+        assertThat(server.get("/api/jobs/" + job + "/waveform-files/" + key).statusCode())
+                .isEqualTo(404);
+    }
 }

@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -72,10 +73,6 @@ class DemoIT extends DemoWindowsTest {
         assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keypad")))
                 .isVisible();
         assertThat(page.locator("[data-next]")).isInViewport();
-        if (PICTURES) {
-            page.waitForTimeout(300);
-            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/leakdown-tablet.png")));
-        }
     }
 
     @Test
@@ -84,9 +81,22 @@ class DemoIT extends DemoWindowsTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Dark"))
                 .click();
         assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
-        if (PICTURES) {
-            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/sheet-dark.png")));
-        }
+    }
+
+    /** Only for its picture: the demo data is everybody's. */
+    @Test
+    @EnabledIfSystemProperty(named = "otter.screenshots", matches = "true")
+    void aWaveformIsPictured() throws Exception {
+        Page page = browser.open(app.url("/jobs/1/waveforms"));
+        page.locator("input[type=file]").setInputFiles(WaveformIT.cable());
+        page.getByText("Find the strokes").click();
+        Locator curve = page.locator("[data-waveform] svg");
+        curve.focus();
+        page.keyboard().press("ArrowRight");
+        page.getByText("This is cylinder 1").click();
+        assertThat(page.locator("[data-says] tr")).hasCount(4);
+        page.waitForTimeout(300);
+        page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/waveforms.png")));
     }
 
     @Test

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -20,6 +21,20 @@ class PracticeIT extends WindowsTest {
 
     private static void tick(Page page, String label) {
         page.getByLabel(label).check();
+    }
+
+    private static void picture(Page page, String name) {
+        if (Boolean.getBoolean("otter.screenshots")) {
+            page.waitForTimeout(400);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots", name + ".png")));
+        }
+    }
+
+    private static void picture(Page page, String name) {
+        if (Boolean.getBoolean("otter.screenshots")) {
+            page.waitForTimeout(400);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots", name + ".png")));
+        }
     }
 
     @Test
@@ -71,6 +86,7 @@ class PracticeIT extends WindowsTest {
         assertThat(air.getByRole(AriaRole.METER, new Locator.GetByRoleOptions().setName("exhaust")))
                 .hasAttribute("aria-valuenow", Pattern.compile("0\\.[1-9].*"));
 
+        picture(page, "practice");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Say what is wrong"))
                 .click();
         assertThat(button(page, "That is what I say")).isDisabled();
@@ -86,6 +102,8 @@ class PracticeIT extends WindowsTest {
         is(told, "The tester was not zeroed");
         assertThat(told.locator("[data-steps] tbody tr")).hasCount(4);
         assertThat(told.locator("[data-route] li").first()).isVisible();
+        picture(page, "debrief");
+        picture(page, "debrief");
 
         // It is remembered for whoever practised, and not known to the shop.
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All cases"))

@@ -2,6 +2,7 @@ package silentotter.app.instrument;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 
@@ -23,6 +24,11 @@ interface TraceMapper {
 
     @Select("select " + COLUMNS + " from trace where key = #{key}")
     Optional<Row> byKey(String key);
+
+    @Select("""
+            select distinct t.cylinder from trace t join job j on j.id = t.job_id
+            where j.engine_id = #{engineId} and t.cylinder > 0""")
+    Set<Integer> cylindersHeld(long engineId);
 
     @Select("select coalesce(sum(length(content)), 0) from trace where job_id = #{jobId}")
     long bytes(long jobId);

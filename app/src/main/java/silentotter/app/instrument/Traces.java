@@ -227,4 +227,9 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
     public String held() {
         return "traces of instruments";
     }
+
+    @Override
+    public Set<Integer> cylindersHeld(long engineId) {
+        return mapper.cylindersHeld(engineId);
+    }
 }

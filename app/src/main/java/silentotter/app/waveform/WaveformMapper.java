@@ -2,6 +2,7 @@ package silentotter.app.waveform;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -59,6 +60,11 @@ interface WaveformMapper {
             select id, job_id, file_key, document, step, taken_at from waveform
             where job_id = #{jobId} and id = #{id} and removed = 0""")
     Optional<Row> byId(long jobId, long id);
+
+    @Select("""
+            select distinct json_extract(w.document, '$.cylinder') from waveform w join job j on j.id = w.job_id
+            where j.engine_id = #{engineId} and w.removed = 0 and json_extract(w.document, '$.cylinder') is not null""")
+    Set<Integer> cylindersHeld(long engineId);
 
     @Select("select step, samples from waveform where id = #{id}")
     Optional<Kept> samples(long id);

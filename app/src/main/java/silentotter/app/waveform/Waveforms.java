@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.IntConsumer;
@@ -400,5 +401,10 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
     @Override
     public String held() {
         return "waveforms";
+    }
+
+    @Override
+    public Set<Integer> cylindersHeld(long engineId) {
+        return mapper.cylindersHeld(engineId);
     }
 }

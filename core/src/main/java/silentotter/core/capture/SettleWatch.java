@@ -1,6 +1,6 @@
 package silentotter.core.capture;
 
-import silentotter.core.capture.SettlingSeen.Phase;
+import silentotter.core.capture.SettlingSeen.AirPhase;
 
 /**
  * Says when a leak-down tester has settled: the means of the last second and of the one before it differ, on both gauges, by
@@ -19,7 +19,7 @@ public final class SettleWatch {
     private final Bins supply = new Bins(SPAN);
     private final Bins cylinder = new Bins(SPAN);
     private long number;
-    private Phase phase = Phase.SHUT;
+    private AirPhase phase = AirPhase.SHUT;
 
     /** @param first the number before that of the first filling */
     public SettleWatch(long first) {
@@ -29,12 +29,12 @@ public final class SettleWatch {
     /** @param seconds never falling */
     public void sample(double seconds, double supplyKPa, double cylinderKPa) {
         if (supplyKPa < SHUT_KPA) {
-            phase = Phase.SHUT;
+            phase = AirPhase.SHUT;
             supply.clear();
             cylinder.clear();
             return;
         }
-        if (phase == Phase.SHUT) {
+        if (phase == AirPhase.SHUT) {
             number++;
         }
         supply.sample(seconds, supplyKPa);
@@ -42,11 +42,11 @@ public final class SettleWatch {
         boolean still = supply.isFull(seconds)
                 && Math.abs(cylinder.slope()) < STILL * supply.mean()
                 && Math.abs(supply.slope()) < STILL * supply.mean();
-        phase = still ? Phase.SETTLED : Phase.FILLING;
+        phase = still ? AirPhase.SETTLED : AirPhase.FILLING;
     }
 
     public SettlingSeen seen() {
-        if (phase == Phase.SHUT) {
+        if (phase == AirPhase.SHUT) {
             return new SettlingSeen(number, phase, 0, 0, 0);
         }
         // Of a single step there is no slope yet.

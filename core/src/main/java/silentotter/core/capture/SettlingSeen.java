@@ -1,5 +1,7 @@
 package silentotter.core.capture;
 
+import silentotter.core.wording.Labelled;
+
 /**
  * How a leak-down tester with two gauges stands.
  *
@@ -8,9 +10,10 @@ package silentotter.core.capture;
  * @param cylinderKPa mean of the last second
  * @param driftKPaPerMinute how fast the cylinder's gauge still moves; up is positive
  */
-public record SettlingSeen(long number, Phase phase, double supplyKPa, double cylinderKPa, double driftKPaPerMinute) {
+public record SettlingSeen(
+        long number, AirPhase phase, double supplyKPa, double cylinderKPa, double driftKPaPerMinute) {
     /** What air does in the cylinder. */
-    public enum Phase {
+    public enum AirPhase implements Labelled {
         SHUT,
         FILLING,
         SETTLED

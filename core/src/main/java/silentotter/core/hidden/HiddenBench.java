@@ -57,11 +57,9 @@ public final class HiddenBench {
         return new HiddenBench(seed, d, HiddenEngine.of(seed, d, engine, faults, equipment));
     }
 
-    /** With faults as they come to a workshop. @param at which of all draws from this seed */
-    public static HiddenBench drawn(long seed, int at, Engine engine, Equipment equipment) {
-        Draw d = new Draw(seed * 1009 + at);
-        List<HiddenFault> faults = EngineMaker.faults(d, engine, HiddenEngine.kind(engine));
-        return new HiddenBench(seed * 1009 + at, d, HiddenEngine.of(seed, d, engine, faults, equipment));
+    /** Faults as they come to a workshop. @param at which of all draws from this seed */
+    public static List<HiddenFault> drawn(long seed, int at, Engine engine) {
+        return EngineMaker.faults(new Draw(seed * 1009 + at), engine, HiddenEngine.kind(engine));
     }
 
     /** What is true of it. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import silentotter.core.blowby.BlowbyReading;
@@ -13,6 +14,7 @@ import silentotter.core.flow.BreatherOrifice;
 import silentotter.core.hidden.HiddenBench.Aired;
 import silentotter.core.hidden.HiddenBench.Airing;
 import silentotter.core.hidden.HiddenBench.Cranking;
+import silentotter.core.input.InvalidInput;
 import silentotter.core.job.JobRecord;
 import silentotter.core.leakdown.Place;
 import silentotter.core.oil.OilEntry;
@@ -28,6 +30,9 @@ import silentotter.core.signs.Smoke.SmokeMoment;
 public final class PracticeBench {
     /** An engine that was turned by feel stands right; one that was not, half of the times. */
     private static final int STROKES_OF_FOUR = 2;
+
+    /** Of the chamber at the top, what oil may fill: the caution of the wet test, doubled. */
+    private static final double OIL_SHARE = .5;
 
     private final PracticeCase of;
     private final List<Deed> deeds;
@@ -49,7 +54,27 @@ public final class PracticeBench {
     public PracticeBench and(Deed deed) {
         List<Deed> more = new ArrayList<>(deeds);
         more.add(deed.checked(cylinders));
+        if (deed.kind() == DeedKind.POUR_OIL) {
+            bears(deed);
+        }
         return new PracticeBench(of, more);
+    }
+
+    /** Oil does not give: what fills the chamber bends a rod at the next turn, in practice as in earnest. */
+    private void bears(Deed deed) {
+        double lies = standing().oilMl().getOrDefault(deed.cylinder(), 0.0);
+        of.bench()
+                .engine()
+                .size()
+                .geometry(of.bench().engine().assumedRatio())
+                .map(g -> OIL_SHARE * g.clearance().millilitres())
+                .filter(most -> lies + deed.oilMl() > most)
+                .ifPresent(most -> {
+                    throw InvalidInput.at(
+                            "oilMl",
+                            "so much oil locks the cylinder and bends its rod",
+                            String.format(Locale.ROOT, "at most %.1f mL in all, and %.1f lie there", most, lies));
+                });
     }
 
     /** How it stands now. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineDocument;
 import silentotter.core.engine.EngineReader;
 import silentotter.core.fault.Fault;
@@ -56,13 +57,12 @@ public record PracticeCase(
                 ? random.nextBoolean() ? new Equipment(1.3 + .5 * random.nextDouble(), 0) : new Equipment(1, 1.2)
                 : Equipment.HONEST;
         EngineDocument document = kind.document();
-        HiddenBench bench = null;
-        for (int at = 0; at < MOST_DRAWS; at++) {
-            bench = HiddenBench.drawn(seed, at, EngineReader.read(document), equipment);
-            if (suits(difficulty, dishonest, bench.faults())) {
-                break;
-            }
+        Engine engine = EngineReader.read(document);
+        List<HiddenFault> faults = HiddenBench.drawn(seed, 0, engine);
+        for (int at = 1; at < MOST_DRAWS && !suits(difficulty, dishonest, faults); at++) {
+            faults = HiddenBench.drawn(seed, at, engine);
         }
+        HiddenBench bench = HiddenBench.of(seed, engine, faults, equipment);
         return new PracticeCase(
                 difficulty.name().toLowerCase(Locale.ROOT) + "-" + seed,
                 document,

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import silentotter.core.capture.SettlingSeen.Phase;
+import silentotter.core.capture.SettlingSeen.AirPhase;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
 import silentotter.core.quantity.Length;
@@ -58,8 +58,8 @@ class LiveSignalTest {
             List<Double> v = read(tester, t);
             watch.sample(t, v.get(0), v.get(1));
             if (t < .9) {
-                assertThat(watch.seen().phase()).isEqualTo(Phase.SHUT);
-            } else if (Double.isNaN(first) && watch.seen().phase() == Phase.SETTLED) {
+                assertThat(watch.seen().phase()).isEqualTo(AirPhase.SHUT);
+            } else if (Double.isNaN(first) && watch.seen().phase() == AirPhase.SETTLED) {
                 first = t;
             }
         }
@@ -84,7 +84,7 @@ class LiveSignalTest {
             watch.sample(t, open ? 690 : 0, open ? 600 : 0);
         }
         assertThat(watch.seen().number()).isEqualTo(2);
-        assertThat(watch.seen().phase()).isEqualTo(Phase.SETTLED);
+        assertThat(watch.seen().phase()).isEqualTo(AirPhase.SETTLED);
     }
 
     @Test
@@ -93,7 +93,7 @@ class LiveSignalTest {
         for (double t = 0; t < 6; t += .05) {
             watch.sample(t, 690, 600 - 3 * t);
         }
-        assertThat(watch.seen().phase()).isEqualTo(Phase.FILLING);
+        assertThat(watch.seen().phase()).isEqualTo(AirPhase.FILLING);
         assertThat(watch.seen().driftKPaPerMinute()).isCloseTo(-180, within(10.0));
     }
 
