@@ -70,7 +70,13 @@ export function LeakdownStation({ sheet, whole }: ScreenProps) {
         )}
       >
         {practice.state ? (
-          <PracticeAir sheet={sheet} hand={hand} practice={practice} name={labelOf(sheet, hand.cylinder)} />
+          <PracticeAir
+            sheet={sheet}
+            hand={hand}
+            practice={practice}
+            onTester={() => setTab('listen')}
+            name={labelOf(sheet, hand.cylinder)}
+          />
         ) : (
           <LiveTester hand={hand} gauge={gauge} name={labelOf(sheet, hand.cylinder)} />
         )}

@@ -31,10 +31,12 @@ interface Props {
   hand: Hand;
   practice: Practising;
   name: string;
+  /** The tester is chosen: what comes next is listening. */
+  onTester: () => void;
 }
 
 /** Puts air into the practice engine: the tester types once it has settled, and at each place the leak is heard. */
-export function PracticeAir({ sheet, hand, practice, name }: Props) {
+export function PracticeAir({ sheet, hand, practice, name, onTester }: Props) {
   const units = useUnits();
   const [felt, setFelt] = useState(false);
   const { state } = practice;
@@ -96,7 +98,14 @@ export function PracticeAir({ sheet, hand, practice, name }: Props) {
         </label>
         <span className="flex-1 leading-tight text-soft" role="status">
           {!hand.twoGauges ? (
-            <Tester sheet={sheet} hand={hand} state={state} />
+            <Tester
+              sheet={sheet}
+              state={state}
+              choose={(id) => {
+                hand.setTesterId(id);
+                onTester();
+              }}
+            />
           ) : filling ? (
             'Filling …'
           ) : still ? (
@@ -128,7 +137,15 @@ export function PracticeAir({ sheet, hand, practice, name }: Props) {
 }
 
 /** The tester that lies on this bench, as it is stamped; whether the stamp is right is another question. */
-function Tester({ sheet, hand, state }: { sheet: Sheet; hand: Hand; state: PracticeState }) {
+function Tester({
+  sheet,
+  state,
+  choose,
+}: {
+  sheet: Sheet;
+  state: PracticeState;
+  choose: (testerId: number) => void;
+}) {
   const take = useChange(sheet.job.id, (tester: NonNullable<PracticeState['tester']>) =>
     answer(
       api.POST('/api/jobs/{id}/leakdown/testers', {
@@ -152,9 +169,9 @@ function Tester({ sheet, hand, state }: { sheet: Sheet; hand: Hand; state: Pract
       disabled={!state.tester || take.isPending}
       onClick={() =>
         known
-          ? hand.setTesterId(known.id)
+          ? choose(known.id)
           : take.mutate(state.tester!, {
-              onSuccess: (next) => hand.setTesterId(next.leakdown.testers.at(-1)!.id),
+              onSuccess: (next) => choose(next.leakdown.testers.at(-1)!.id),
             })
       }
     >

@@ -3,8 +3,9 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { useChange } from '../job/useSheet';
+import { useSize } from '../section/useSize';
 
-const WIDTH = 1160;
+const LEAST_WIDTH = 320;
 const HEIGHT = 300;
 const LEFT = 56;
 const BOTTOM = 34;
@@ -21,6 +22,8 @@ interface Props {
 export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props) {
   const id = sheet.job.id;
   const svg = useRef<SVGSVGElement>(null);
+  const [place, { width: room }] = useSize();
+  const width = Math.max(LEAST_WIDTH, room);
   const [span, setSpan] = useState<[number, number]>([0, 0]);
   const [chosen, setChosen] = useState<number>();
   const { data } = useQuery({
@@ -44,8 +47,9 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
   const { from, step, low, high } = data;
   const to = from + step * low.length;
   const top = Math.max(...high);
-  const bottom = Math.min(0, ...low);
-  const x = (s: number) => LEFT + ((s - from) / (to - from)) * (WIDTH - LEFT);
+  // A pressure stands on its zero; of a current only its humps tell.
+  const bottom = w.kind === 'CRANKING_PRESSURE' ? Math.min(0, ...low) : Math.min(...low);
+  const x = (s: number) => LEFT + ((s - from) / (to - from)) * (width - LEFT);
   const y = (v: number) => HEIGHT - BOTTOM - ((v - bottom) / (top - bottom || 1)) * (HEIGHT - BOTTOM - TOP);
   const strokes = w.strokes;
   const order = orderOf(sheet);
@@ -59,8 +63,8 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
         : labelOf(sheet, order[(((i - w.first) % order.length) + order.length) % order.length]!);
   const tapped = (e: PointerEvent<SVGSVGElement>) => {
     const box = svg.current!.getBoundingClientRect();
-    const px = ((e.clientX - box.left) / box.width) * WIDTH;
-    const seconds = from + ((px - LEFT) / (WIDTH - LEFT)) * (to - from);
+    const px = ((e.clientX - box.left) / box.width) * width;
+    const seconds = from + ((px - LEFT) / (width - LEFT)) * (to - from);
     const near = strokes.findIndex((s) => Math.abs(x(s.seconds) - px) < NEAR);
     if (near >= 0) {
       setChosen(near === chosen ? undefined : near);
@@ -95,10 +99,10 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
     ...low.map((v, i) => `${x(from + i * step).toFixed(1)},${y(v).toFixed(1)}`).reverse(),
   ].join(' ');
   return (
-    <section className="mt-4" data-waveform={w.kind}>
+    <section className="mt-4" data-waveform={w.kind} ref={place}>
       <svg
         ref={svg}
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        viewBox={`0 0 ${width} ${HEIGHT}`}
         className="w-full touch-manipulation border-y border-ink"
         role="img"
         aria-label={`${w.name}: ${strokes.length} strokes`}
@@ -108,7 +112,7 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
       >
         {[bottom, (bottom + top) / 2, top].map((v) => (
           <g key={v}>
-            <line x1={LEFT} x2={WIDTH} y1={y(v)} y2={y(v)} stroke="var(--hair)" />
+            <line x1={LEFT} x2={width} y1={y(v)} y2={y(v)} stroke="var(--hair)" />
             <text x={LEFT - 6} y={y(v) + 5} textAnchor="end" className="fill-[var(--soft)] text-[14px]">
               {v.toFixed(0)}
             </text>

@@ -30,13 +30,6 @@ class PracticeIT extends WindowsTest {
         }
     }
 
-    private static void picture(Page page, String name) {
-        if (Boolean.getBoolean("otter.screenshots")) {
-            page.waitForTimeout(400);
-            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots", name + ".png")));
-        }
-    }
-
     @Test
     void aCaseIsCrankedHeardSaidAndTold() {
         Page page = browser.open(app.url("/"));
@@ -102,7 +95,6 @@ class PracticeIT extends WindowsTest {
         is(told, "The tester was not zeroed");
         assertThat(told.locator("[data-steps] tbody tr")).hasCount(4);
         assertThat(told.locator("[data-route] li").first()).isVisible();
-        picture(page, "debrief");
         picture(page, "debrief");
 
         // It is remembered for whoever practised, and not known to the shop.

@@ -70,7 +70,7 @@ public record Lesson(
                     "Oil does not lift it: a valve",
                     PracticeEngines.FOUR,
                     "Runs unevenly at idle, and has lost its pull.",
-                    fault(Fault.EXHAUST_VALVE, 5, 2),
+                    fault(Fault.EXHAUST_VALVE, 1.9, 2),
                     "One cylinder low, oil changes little, air at the exhaust: a valve that leaks. Where the air comes out"
                             + " names the part; the figure only says how much."),
             new Lesson(
