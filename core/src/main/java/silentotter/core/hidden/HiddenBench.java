@@ -8,11 +8,16 @@ import java.util.Map;
 import java.util.Optional;
 import silentotter.core.engine.CylinderNumber;
 import silentotter.core.engine.Engine;
+import silentotter.core.examination.Examination;
 import silentotter.core.fault.EngineKind;
 import silentotter.core.fault.Fault;
 import silentotter.core.flow.AirFlow;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.instruments.LeakdownTester;
+import silentotter.core.intake.Intake;
+import silentotter.core.intake.Intake.ComplaintKind;
+import silentotter.core.job.JobRecord;
+import silentotter.core.job.Observation;
 import silentotter.core.leakdown.Place;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
@@ -45,21 +50,41 @@ public final class HiddenBench {
     private final HiddenEngine truth;
     private final HiddenJob job;
 
-    private HiddenBench(long seed, Draw d, HiddenEngine truth) {
+    private HiddenBench(long seed, HiddenEngine truth, HiddenJob job) {
         this.seed = seed;
         this.truth = truth;
-        this.job = Workshop.job(seed, d, truth);
+        this.job = job;
     }
 
     /** With given faults and given equipment. */
     public static HiddenBench of(long seed, Engine engine, List<HiddenFault> faults, Equipment equipment) {
         Draw d = new Draw(seed);
-        return new HiddenBench(seed, d, HiddenEngine.of(seed, d, engine, faults, equipment));
+        HiddenEngine truth = HiddenEngine.of(seed, d, engine, faults, equipment);
+        return new HiddenBench(seed, truth, Workshop.job(seed, d, truth));
     }
 
     /** Faults as they come to a workshop. @param at which of all draws from this seed */
     public static List<HiddenFault> drawn(long seed, int at, Engine engine) {
         return EngineMaker.faults(new Draw(seed * 1009 + at), engine, HiddenEngine.kind(engine));
+    }
+
+    /** The same, brought by somebody who complains of this and nothing else. @param complaint empty for nothing at all */
+    public HiddenBench telling(Optional<ComplaintKind> complaint) {
+        JobRecord record = job.record();
+        Examination told = record.last(Examination.class, Examination.EMPTY);
+        Intake intake = Intake.EMPTY.complaining(complaint);
+        List<Observation> observed = new ArrayList<>(record.observed());
+        observed.remove(told);
+        observed.add(Examination.of(
+                intake, told.signs(), told.plugs(), told.inside(), told.crankcase(), told.valves(), told.steps()));
+        return new HiddenBench(
+                seed,
+                truth,
+                new HiddenJob(
+                        job.seed(),
+                        new JobRecord(record.engine(), record.job(), observed),
+                        job.faults(),
+                        job.falsified()));
     }
 
     /** What is true of it. */

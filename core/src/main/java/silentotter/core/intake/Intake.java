@@ -52,6 +52,25 @@ public record Intake(
         history = Map.copyOf(Objects.requireNonNullElse(history, Map.of()));
     }
 
+    /** The same with one complaint; before a season where there is none. */
+    public Intake complaining(Optional<ComplaintKind> of) {
+        return new Intake(
+                Optional.of(of.isPresent() ? Purpose.COMPLAINT : Purpose.PREVENTIVE),
+                of.map(kind -> Map.of(kind, true)).orElse(Map.of()),
+                noise,
+                noiseMoment,
+                secondsToFire,
+                coldStartC,
+                history,
+                airFilter,
+                stoodDays,
+                hoursSinceBuilt,
+                meterFromOtherEngine,
+                weakness,
+                changed,
+                changedWhen);
+    }
+
     public boolean complains(ComplaintKind kind) {
         return complaints.getOrDefault(kind, false);
     }

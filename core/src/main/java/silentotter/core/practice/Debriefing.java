@@ -67,8 +67,7 @@ public final class Debriefing {
         boolean named = truth.isNamed(stated.family(), stated.cylinders());
         List<Debrief.Step> steps = new ArrayList<>();
         Interpretation end = replayed(steps);
-        List<Debrief.RouteStep> route = new ArrayList<>();
-        route(route);
+        List<Debrief.RouteStep> route = route(of, shop);
         return new Debrief(
                 truth.words(),
                 of.bench().faults().stream().map(HiddenFault::family).distinct().toList(),
@@ -246,7 +245,10 @@ public final class Debriefing {
         return skipped;
     }
 
-    private void route(List<Debrief.RouteStep> steps) {
+    /** The way that the planner would have gone: each step is planned after the one before. */
+    static List<Debrief.RouteStep> route(PracticeCase of, Shop shop) {
+        Truth truth = new Truth(of.bench().faults());
+        List<Debrief.RouteStep> steps = new ArrayList<>();
         Revealed revealed = Revealed.nothing(of.bench().job().record());
         Interpretation said = Interpreter.interpret(revealed.record(), shop);
         Plan plan = Planner.plan(said, shop);
@@ -260,5 +262,6 @@ public final class Debriefing {
                     step.minutes(),
                     truth.probability(said.diagnosis().suspects())));
         }
+        return steps;
     }
 }

@@ -85,10 +85,11 @@ public record PracticeCase(
     private static PracticeCase lesson(Lesson lesson) {
         EngineDocument document = lesson.engine().document();
         HiddenBench bench = HiddenBench.of(
-                lesson.number() * 37L,
-                EngineReader.read(document),
-                lesson.hidden().faults(),
-                lesson.hidden().equipment());
+                        lesson.number() * 37L,
+                        EngineReader.read(document),
+                        lesson.hidden().faults(),
+                        lesson.hidden().equipment())
+                .telling(lesson.told());
         return new PracticeCase("lesson-" + lesson.number(), document, lesson.complaint(), Optional.of(lesson), bench);
     }
 
