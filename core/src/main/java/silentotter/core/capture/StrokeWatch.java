@@ -27,6 +27,9 @@ public final class StrokeWatch {
     /** Over so long a rise is seen as one, s: less than the quickest stroke rises. */
     private static final double MOMENT = .045;
 
+    /** Samples further apart leave room for a stroke between them, s. */
+    private static final double UNSEEN = .4;
+
     private static final int MOST_STROKES = 60;
 
     private record Sample(double seconds, double kPa) {}
@@ -60,6 +63,10 @@ public final class StrokeWatch {
 
     /** @param seconds never falling @param kPa a value, no number that stands for none */
     public void sample(double seconds, double kPa) {
+        if (!lately.isEmpty() && seconds - lately.getLast().seconds() > UNSEEN) {
+            // A stroke may have come while nothing was sent: that time does not tell that none did.
+            lastRise += seconds - lately.getLast().seconds();
+        }
         if (kPa < letOff) {
             rest();
         } else if (strokes.isEmpty() && !rising) {

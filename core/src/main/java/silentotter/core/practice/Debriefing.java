@@ -1,6 +1,7 @@
 package silentotter.core.practice;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -196,7 +197,7 @@ public final class Debriefing {
     private static Heard heard(LeakdownReading r, Place place) {
         return place == Place.NEIGHBOUR
                 ? r.neighbours().values().stream()
-                        .max(java.util.Comparator.comparingInt(Heard::ordinal))
+                        .max(Comparator.comparingInt(Heard::ordinal))
                         .orElse(null)
                 : r.heard().get(place);
     }

@@ -2,6 +2,7 @@ package silentotter.core.practice;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import silentotter.core.fault.Family;
 import silentotter.core.fault.Fault;
 import silentotter.core.hidden.Equipment;
@@ -52,9 +53,7 @@ public record Lesson(
 
     private static Hidden and(Hidden one, Hidden other) {
         return new Hidden(
-                java.util.stream.Stream.concat(one.faults().stream(), other.faults().stream())
-                        .toList(),
-                one.equipment());
+                Stream.concat(one.faults().stream(), other.faults().stream()).toList(), one.equipment());
     }
 
     private static Hidden with(Hidden faults, double testerFactor, double adapterMm2) {

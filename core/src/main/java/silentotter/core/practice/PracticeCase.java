@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import silentotter.core.engine.Engine;
 import silentotter.core.engine.EngineDocument;
 import silentotter.core.engine.EngineReader;
+import silentotter.core.examination.Examination;
 import silentotter.core.fault.Fault;
 import silentotter.core.hidden.Equipment;
 import silentotter.core.hidden.HiddenBench;
@@ -106,9 +107,6 @@ public record PracticeCase(
     }
 
     private static Intake intake(HiddenBench bench) {
-        return bench.job()
-                .record()
-                .last(silentotter.core.examination.Examination.class, silentotter.core.examination.Examination.EMPTY)
-                .intake();
+        return bench.job().record().last(Examination.class, Examination.EMPTY).intake();
     }
 }

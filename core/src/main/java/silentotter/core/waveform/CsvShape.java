@@ -1,7 +1,9 @@
 package silentotter.core.waveform;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,7 +80,7 @@ public record CsvShape(
         boolean units = !heads.isEmpty()
                 && above.size() == heads.size()
                 && heads.stream().allMatch(h -> h.strip().length() <= SHORT);
-        List<String> names = new java.util.ArrayList<>();
+        List<String> names = new ArrayList<>();
         for (int c = 0; c < columns; c++) {
             String name = c < heads.size() ? heads.get(c).replace("\"", "").strip() : "";
             String called = units ? above.get(c).replace("\"", "").strip() + ", " + name : name;
@@ -135,11 +137,11 @@ public record CsvShape(
         }
         return delimiter.equals(" ")
                 ? List.of(line.strip().split("\\s+"))
-                : List.of(line.split(java.util.regex.Pattern.quote(delimiter), -1));
+                : List.of(line.split(Pattern.quote(delimiter), -1));
     }
 
     private static List<Double> numbers(String line, String delimiter, boolean comma) {
-        List<Double> numbers = new java.util.ArrayList<>();
+        List<Double> numbers = new ArrayList<>();
         for (String field : split(line, delimiter)) {
             numbers.add(number(field, comma));
         }

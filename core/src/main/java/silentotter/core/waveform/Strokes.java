@@ -1,6 +1,7 @@
 package silentotter.core.waveform;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Measures strokes at marks, whether they were found or set by hand. */
@@ -66,8 +67,8 @@ public final class Strokes {
     private static double trough(Samples samples, double from, double to) {
         int a = samples.at(from);
         int b = samples.at(to);
-        float[] part = java.util.Arrays.copyOfRange(samples.values(), a, Math.max(a + 1, b));
-        java.util.Arrays.sort(part);
+        float[] part = Arrays.copyOfRange(samples.values(), a, Math.max(a + 1, b));
+        Arrays.sort(part);
         int lowest = Math.max(1, part.length / 10);
         double sum = 0;
         for (int i = 0; i < lowest; i++) {

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.function.IntToDoubleFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,7 +119,7 @@ class LiveSignalTest {
     }
 
     /** A sound cranking at a thousand samples a second with something done to it. */
-    private static SignalWatch watched(int samples, java.util.function.IntToDoubleFunction value) {
+    private static SignalWatch watched(int samples, IntToDoubleFunction value) {
         SignalWatch watch = new SignalWatch(InstrumentKind.COMPRESSION);
         for (int i = 0; i < samples; i++) {
             watch.sample(i * .001, List.of(value.applyAsDouble(i)));
@@ -166,7 +168,7 @@ class LiveSignalTest {
         assertThat(watched(100, i -> i < 50 ? 100 : 1400).doubt(.1)).contains(SignalDoubt.JUMPED);
         // Let off, it is believed again.
         assertThat(watched(200, i -> i < 50 || i > 150 ? 10 : 1400).doubt(.2))
-                .isNotEqualTo(java.util.Optional.of(SignalDoubt.JUMPED));
+                .isNotEqualTo(Optional.of(SignalDoubt.JUMPED));
     }
 
     @ParameterizedTest

@@ -108,6 +108,22 @@ class StrokeWatchTest {
     }
 
     @Test
+    void aLineThatIsSilentForAWhileDoesNotSettle() {
+        StrokeWatch watch = new StrokeWatch(FULL, 0);
+        double[] sent = {0, 0, 300, 600, 601, 600, 602, 601};
+        for (int i = 0; i < sent.length; i++) {
+            watch.sample(i * .1, sent[i]);
+        }
+        // Two seconds of a starved machine: the next strokes may be in them.
+        watch.sample(2.8, 602);
+        assertThat(watch.seen().settled()).isFalse();
+        for (int i = 0; i < 14; i++) {
+            watch.sample(2.9 + i * .1, 601);
+        }
+        assertThat(watch.seen().settled()).isTrue();
+    }
+
+    @Test
     void lettingItOffBeginsAnotherCranking() {
         StrokeWatch watch = new StrokeWatch(FULL, 0);
         double[] sent = {0, 0, 300, 600, 605, 602, 900, 1000, 1002, 998, 0, 0, 400, 800, 801, 799, 802};
@@ -120,7 +136,9 @@ class StrokeWatchTest {
         assertThat(watch.seen().strokesKPa()).hasSize(1);
         assertThat(watch.seen().strokesKPa().get(0)).isCloseTo(800, within(3.0));
         assertThat(watch.seen().settled()).isFalse();
-        watch.sample(4, 800);
+        for (double t = 1.7; t < 4; t += .1) {
+            watch.sample(t, 800);
+        }
         assertThat(watch.seen().settled()).isTrue();
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.hipparchus.util.FastMath;
 import silentotter.core.fault.Cause;
 import silentotter.core.fault.Circumstance;
@@ -211,7 +212,7 @@ final class ReferenceCases {
         return new SealCase.Compression(
                 ln,
                 sigma,
-                java.util.stream.IntStream.generate(() -> 1).limit(n).toArray(),
+                IntStream.generate(() -> 1).limit(n).toArray(),
                 new boolean[n],
                 hot,
                 .13,

@@ -24,6 +24,8 @@ import silentotter.core.interpretation.Interpreter;
 import silentotter.core.job.JobRecord;
 import silentotter.core.leakdown.Heard;
 import silentotter.core.leakdown.Place;
+import silentotter.core.signs.Signs;
+import silentotter.core.signs.Smoke;
 
 /** Cases, what doing something to them shows, and what is said of it afterwards. */
 class PracticeTest {
@@ -140,11 +142,10 @@ class PracticeTest {
     @Test
     void whatIsSpoiledIsGone() {
         PracticeBench drained = bench("lesson-9", deed(DeedKind.DRAIN_OIL), deed(DeedKind.LOOK));
-        assertThat(drained.shown().get(1).signs().orElseThrow().oil())
-                .isEqualTo(silentotter.core.signs.Signs.EMPTY.oil());
+        assertThat(drained.shown().get(1).signs().orElseThrow().oil()).isEqualTo(Signs.EMPTY.oil());
         PracticeBench run = bench("lesson-9", deed(DeedKind.WARM_UP), deed(DeedKind.SMOKE));
         assertThat(run.shown().get(1).signs().orElseThrow().smoke())
-                .doesNotContainKey(silentotter.core.signs.Smoke.SmokeMoment.START_AFTER_STANDING);
+                .doesNotContainKey(Smoke.SmokeMoment.START_AFTER_STANDING);
         assertThat(run.shown().get(1).says()).contains("It has run before");
     }
 
