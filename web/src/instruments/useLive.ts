@@ -28,6 +28,8 @@ export function useLive(on: boolean): { all?: Instrument[]; lost: boolean } {
       return;
     }
     let events: EventSource | undefined;
+    let newest = '';
+    let frame: number | undefined;
     const listen = () => {
       if (document.hidden) {
         events?.close();
@@ -39,8 +41,13 @@ export function useLive(on: boolean): { all?: Instrument[]; lost: boolean } {
       }
       events = new EventSource('/api/shop/instruments/live');
       events.onmessage = (e) => {
-        setLost(false);
-        setAll(JSON.parse(e.data as string) as Instrument[]);
+        // A slow screen draws the newest and never falls behind.
+        newest = e.data as string;
+        frame ??= requestAnimationFrame(() => {
+          frame = undefined;
+          setLost(false);
+          setAll(JSON.parse(newest) as Instrument[]);
+        });
       };
       events.onerror = () => setLost(true);
     };
@@ -49,6 +56,9 @@ export function useLive(on: boolean): { all?: Instrument[]; lost: boolean } {
     return () => {
       document.removeEventListener('visibilitychange', listen);
       events?.close();
+      if (frame !== undefined) {
+        cancelAnimationFrame(frame);
+      }
       setAll(undefined);
     };
   }, [on]);

@@ -176,10 +176,10 @@ final class InstrumentLine implements AutoCloseable {
         known = new Known(LineCondition.CALLING, identity, unit, List.of(), 0, null);
         // Whoever knows no stream leaves it in its queue of errors, and is asked.
         send(call, "SENS:RATE " + streamHertz() + ";:STR:STAR");
-        boolean streams = polled(call);
-        if (streams) {
-            streamed(call);
-            polled(call);
+        while (isWatched()) {
+            if (polled(call)) {
+                streamed(call);
+            }
         }
     }
 
