@@ -197,6 +197,10 @@ final class InstrumentLine implements AutoCloseable {
         while (isWatched()) {
             String answer = asked(call, kind.query());
             if (isOfStream(answer)) {
+                // The answer to what was asked is still on its way, and must not be taken for another one.
+                for (int i = 0; i < STREAM_HERTZ && isOfStream(line(call)); i++) {
+                    continue;
+                }
                 return true;
             }
             sample(System.nanoTime() / 1e9, answer.split(","));
