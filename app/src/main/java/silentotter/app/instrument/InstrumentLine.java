@@ -198,8 +198,13 @@ final class InstrumentLine implements AutoCloseable {
             String answer = asked(call, kind.query());
             if (isOfStream(answer)) {
                 // The answer to what was asked is still on its way, and must not be taken for another one.
-                for (int i = 0; i < STREAM_HERTZ && isOfStream(line(call)); i++) {
-                    continue;
+                try {
+                    for (int i = 0; i < STREAM_HERTZ && isOfStream(line(call)); i++) {
+                        continue;
+                    }
+                } catch (InterruptedIOException e) {
+                    // It answers nothing while it streams.
+                    return true;
                 }
                 return true;
             }
