@@ -2,11 +2,9 @@ import { useEffect, useRef, useState } from 'react';
 import { GaugeStrip } from '../instruments/GaugeStrip';
 import type { Gauge } from '../instruments/useGauge';
 import { useUnits } from '../units/UnitsContext';
-import type { BlowbyHand } from './useBlowby';
+import { type BlowbyHand, heightOf } from './useBlowby';
 
 const LEAST_PA = 250;
-const GRAVITY = 9.80665;
-const WATER = 998.2;
 
 /**
  * A manometer that speaks moves what stands on this bench, be it figures or the levels of a slack tube, with the mean of its
@@ -23,7 +21,7 @@ export function LiveManometer({ hand, gauge }: { hand: BlowbyHand; gauge: Gauge 
   const { setText } = hand;
   const { setLevels } = hand;
   const { open } = hand.levels;
-  const fluid = hand.fluid ?? WATER;
+  const { fluid } = hand;
   const mean = seen?.meanPa;
   const pulse = seen ? seen.highPa - seen.lowPa : 0;
   useEffect(() => {
@@ -39,7 +37,7 @@ export function LiveManometer({ hand, gauge }: { hand: BlowbyHand; gauge: Gauge 
     if (kind === 'DIGITAL') {
       setText(units.format('crankcase', mean));
     } else {
-      const half = Math.round(((mean * 1000) / GRAVITY / fluid / 2) * 2) / 2;
+      const half = Math.round(heightOf(mean, fluid)) / 2;
       if (open !== half) {
         setLevels({ open: half, crankcase: -half, index: 0 });
       }

@@ -38,6 +38,11 @@ const GRAVITY = 9.80665;
 const REST: Levels = { open: 0, crankcase: 0, index: 0 };
 const points = labels<Point>('BlowbyPoint').map(([p]) => p);
 
+/** How high a pressure stands in a tube, upright, mm. @param density of what is in it, kg/m³; water where nobody has said */
+export function heightOf(pascals: number, density: number | undefined): number {
+  return (pascals * 1000) / (GRAVITY * (density ?? WATER));
+}
+
 /** What the hands at the blow-by bench hold: a point, an instrument as it stands, and what was checked. */
 export function useBlowby(sheet: Sheet) {
   const id = sheet.job.id;

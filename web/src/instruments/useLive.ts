@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { answer, api, type Schemas } from '../api/client';
+import { listenTo } from '../api/events';
 
 export type Instrument = Schemas['InstrumentView'];
 export type Line = Instrument['line'];
@@ -15,8 +16,7 @@ export function useKnown() {
 }
 
 /**
- * What all instruments say, as it comes (server-sent events), while somebody looks. A browser that lost the network connects
- * again by itself; until then nothing is said to be live.
+ * What all instruments say, as it comes (server-sent events), while somebody looks; where nothing comes, that is said.
  *
  * @param on whether anybody wants to know: instruments are only called then
  */
@@ -27,35 +27,24 @@ export function useLive(on: boolean): { all?: Instrument[]; lost: boolean } {
     if (!on) {
       return;
     }
-    let events: EventSource | undefined;
     let newest = '';
     let frame: number | undefined;
-    const listen = () => {
-      if (document.hidden) {
-        events?.close();
-        events = undefined;
-        return;
-      }
-      if (events && events.readyState !== EventSource.CLOSED) {
-        return;
-      }
-      events = new EventSource('/api/shop/instruments/live');
-      events.onmessage = (e) => {
-        // A slow screen draws the newest and never falls behind.
-        newest = e.data as string;
-        frame ??= requestAnimationFrame(() => {
-          frame = undefined;
-          setLost(false);
-          setAll(JSON.parse(newest) as Instrument[]);
-        });
-      };
-      events.onerror = () => setLost(true);
+    // A slow screen draws the newest and never falls behind.
+    const draw = () => {
+      frame = undefined;
+      setLost(false);
+      setAll(JSON.parse(newest) as Instrument[]);
     };
-    listen();
-    document.addEventListener('visibilitychange', listen);
+    const end = listenTo(
+      '/api/shop/instruments/live',
+      (data) => {
+        newest = data;
+        frame ??= requestAnimationFrame(draw);
+      },
+      () => setLost(true),
+    );
     return () => {
-      document.removeEventListener('visibilitychange', listen);
-      events?.close();
+      end();
       if (frame !== undefined) {
         cancelAnimationFrame(frame);
       }

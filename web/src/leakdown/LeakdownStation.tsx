@@ -12,6 +12,7 @@ import { BenchTab, BenchTabs, CautionList } from '../ui/BenchTabs';
 import { Choice } from '../ui/Choice';
 import { byTouch, Keypad } from '../ui/Keypad';
 import { alike, rootOf, rounded, withinRange } from '../units/figure';
+import { Tick } from '../ui/Tick';
 import { useUnits } from '../units/UnitsContext';
 import { LeakdownRows } from './LeakdownRows';
 import { LeakdownSchools } from './LeakdownSchools';
@@ -153,15 +154,7 @@ function Turn({ sheet, hand, gauge, onKeypad, shown = false }: TurnProps) {
     <div>
       <TurningGuide sheet={sheet} current={hand.cylinder} onNext={hand.goTo} />
       <div className="mt-1 flex flex-wrap items-center gap-x-4">
-        <label className="flex min-h-[2.75rem] items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-6 accent-[var(--act)]"
-            checked={hand.zeroed}
-            onChange={(e) => hand.setZeroed(e.target.checked)}
-          />
-          zeroed, outlet shut
-        </label>
+        <Tick label="zeroed, outlet shut" value={hand.zeroed} onChange={hand.setZeroed} />
         <button
           className="min-h-[2.75rem] min-w-[3.5rem] underline underline-offset-4 hover:text-act"
           aria-pressed={shown}

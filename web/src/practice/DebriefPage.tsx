@@ -4,8 +4,10 @@ import { Link, useParams } from 'react-router';
 import { answer, api, Refusal, type Schemas, type Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { useSheet } from '../job/useSheet';
+import { byNumber } from '../section/order';
 import { DarkButton } from '../theme/DarkButton';
 import { capital, labels } from '../words/labels';
+import { Badge } from './Badge';
 import { named } from './PracticePage';
 import { usePractice } from './usePractice';
 
@@ -31,9 +33,7 @@ export function DebriefPage() {
     <div className="flex h-full flex-col p-2">
       <main className="min-h-0 flex-1 overflow-y-auto border-2 border-ink px-8 py-5">
         <header className="flex flex-wrap items-center gap-4">
-          <span className="hatched flex h-11 items-center px-4">
-            <strong className="bg-well px-3 text-[1.25rem] tracking-[0.1em]">PRACTICE</strong>
-          </span>
+          <Badge />
           <h1 className="mr-auto text-[1.5rem] font-semibold">
             {sheet?.engine.engine.name}
             {state && <span className="ml-3 text-[1rem] font-normal text-soft">{named(state.key)}</span>}
@@ -82,7 +82,7 @@ function Say({ id, sheet, minutes, done }: SayProps) {
       void client.invalidateQueries({ queryKey: ['practice', id] });
     },
   });
-  const all = sheet.engine.engine.banks.flatMap((b) => b.cylinders).sort((a, b) => a - b);
+  const all = byNumber(sheet.engine.engine);
   const ready = family !== undefined && (!placed || cylinders.length > 0);
   return (
     <section className="mt-6 max-w-[60rem] space-y-5" data-say>

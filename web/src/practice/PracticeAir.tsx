@@ -4,6 +4,7 @@ import { answer, api } from '../api/client';
 import { useChange } from '../job/useSheet';
 import { useTyping } from '../instruments/useTyping';
 import { readingCell } from '../ui/useTypedCell';
+import { Tick } from '../ui/Tick';
 import { useUnits } from '../units/UnitsContext';
 import { capital, label } from '../words/labels';
 import { graphOf, meter, play } from './leakSound';
@@ -78,24 +79,8 @@ export function PracticeAir({ sheet, hand, practice, name, onTester }: Props) {
         <span className="min-w-[9rem] font-mono text-[1.625rem]">
           {still ? still.gauges.map((g) => units.format('pressure', g)).join(' / ') : '–'}
         </span>
-        <label className="flex min-h-[2.75rem] items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-6 accent-[var(--act)]"
-            checked={felt}
-            onChange={(e) => setFelt(e.target.checked)}
-          />
-          felt the air push as it rose
-        </label>
-        <label className="flex min-h-[2.75rem] items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-6 accent-[var(--act)]"
-            checked={zeroed}
-            onChange={(e) => hand.setZeroed(e.target.checked)}
-          />
-          zeroed
-        </label>
+        <Tick label="felt the air push as it rose" value={felt} onChange={setFelt} />
+        <Tick label="zeroed" value={zeroed} onChange={hand.setZeroed} />
         <span className="flex-1 leading-tight text-soft" role="status">
           {!hand.twoGauges ? (
             <Tester

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { useChange } from '../job/useSheet';
 import { capital, label } from '../words/labels';
+import { Badge } from './Badge';
 import { type Deed, type Shown, type StationName, usePractice } from './usePractice';
 
 /** What is done to the engine as a whole, at the station where it is written down. */
@@ -38,9 +39,7 @@ export function PracticeBand({ sheet, station }: { sheet: Sheet; station: Statio
       className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink bg-well px-3 py-1"
       data-practice={state.key}
     >
-      <span className="hatched flex h-9 items-center px-3">
-        <strong className="bg-well px-2 text-[1.0625rem] tracking-[0.12em]">PRACTICE</strong>
-      </span>
+      <Badge />
       <span className="font-mono text-[1.125rem]" data-minutes>
         {Math.round(standing.minutes)} min
       </span>

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useTyping } from '../instruments/useTyping';
 import { readingCell } from '../ui/useTypedCell';
+import { Tick } from '../ui/Tick';
 import { useUnits } from '../units/UnitsContext';
 import type { Practising } from './usePractice';
 
@@ -78,15 +79,7 @@ export function PracticeCrank({
       <span className="min-w-[8rem] font-mono text-[1.625rem]">
         {last === undefined ? '–' : units.withUnit('pressure', last)}
       </span>
-      <label className="flex min-h-[2.75rem] items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-6 accent-[var(--act)]"
-          checked={open}
-          onChange={(e) => setOpen(e.target.checked)}
-        />
-        throttle held open
-      </label>
+      <Tick label="throttle held open" value={open} onChange={setOpen} />
       <span className="flex-1 leading-tight text-soft" role="status">
         {turning
           ? 'Cranking …'

@@ -2,7 +2,9 @@ import { useState } from 'react';
 import { answer, api, Refusal, type Schemas, type Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { useChange } from '../job/useSheet';
+import { byNumber } from '../section/order';
 import { Choice } from '../ui/Choice';
+import { Pick } from '../ui/Pick';
 import { labels } from '../words/labels';
 
 type Kind = Schemas['WaveformDocument']['kind'];
@@ -77,8 +79,8 @@ export function Confirm({ sheet, sent, onDone }: Props) {
       }),
     ),
   );
-  const columns = csv ? csv.names.map((n, i) => [n, i] as const) : wavChannels(wav?.channels ?? 1);
-  const all = sheet.engine.engine.banks.flatMap((b) => b.cylinders).sort((a, b) => a - b);
+  const columns = (csv?.names ?? channels(wav?.channels ?? 1)).map((n, i) => [String(i), n] as const);
+  const all = byNumber(sheet.engine.engine);
   const errors = make.error instanceof Refusal ? make.error.errors : [];
   return (
     <section className="mt-4 space-y-4 border-2 border-ink bg-well p-4" data-confirm>
@@ -108,17 +110,18 @@ export function Confirm({ sheet, sent, onDone }: Props) {
           }}
         />
         {kind === 'CRANKING_PRESSURE' && (
-          <Select
+          <Pick
             label="Cylinder"
-            value={cylinder ?? ''}
-            options={[['–', ''], ...all.map((c): [string, number] => [labelOf(sheet, c), c])]}
+            value={String(cylinder ?? '')}
+            none="–"
+            options={all.map((c) => [String(c), labelOf(sheet, c)])}
             onChange={(v) => setCylinder(v === '' ? undefined : Number(v))}
           />
         )}
-        <Select
+        <Pick
           label={wav ? 'Channel' : 'Values'}
-          value={column}
-          options={columns.map(([n, i]) => [n, i])}
+          value={String(column)}
+          options={columns}
           onChange={(v) => setColumn(Number(v))}
         />
         {wav && (
@@ -127,22 +130,28 @@ export function Confirm({ sheet, sent, onDone }: Props) {
             <input className="field font-mono" value={full} onChange={(e) => setFull(e.target.value)} />
           </label>
         )}
-        <Select
+        <Pick
           label="Unit"
-          value={unit}
-          options={UNITS[kind].map(([n], i) => [n, i])}
+          value={String(unit)}
+          options={UNITS[kind].map(([n], i) => [String(i), n])}
           onChange={(v) => setUnit(Number(v))}
         />
         {csv && (
-          <Select
+          <Pick
             label="Time"
-            value={time ?? ''}
-            options={[['no column', ''], ...columns.map(([n, i]): [string, number] => [n, i])]}
+            value={String(time ?? '')}
+            none="no column"
+            options={columns}
             onChange={(v) => setTime(v === '' ? undefined : Number(v))}
           />
         )}
         {csv && time !== undefined && (
-          <Select label="in" value={timeScale} options={TIMES} onChange={(v) => setTimeScale(Number(v))} />
+          <Pick
+            label="in"
+            value={String(timeScale)}
+            options={TIMES.map(([n, s]) => [String(s), n])}
+            onChange={(v) => setTimeScale(Number(v))}
+          />
         )}
         {csv && time === undefined && (
           <label className="w-32">
@@ -186,28 +195,6 @@ export function Confirm({ sheet, sent, onDone }: Props) {
   );
 }
 
-function wavChannels(count: number): (readonly [string, number])[] {
-  return Array.from({ length: count }, (_, i) => [`channel ${i + 1}`, i] as const);
-}
-
-interface SelectProps {
-  label: string;
-  value: string | number;
-  options: readonly (readonly [string, string | number])[];
-  onChange: (value: string) => void;
-}
-
-function Select({ label, value, options, onChange }: SelectProps) {
-  return (
-    <label>
-      <span className="heading mb-1 block">{label}</span>
-      <select className="field min-w-[7rem]" value={value} onChange={(e) => onChange(e.target.value)}>
-        {options.map(([words, v]) => (
-          <option key={v} value={v}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+function channels(count: number): string[] {
+  return Array.from({ length: count }, (_, i) => `channel ${i + 1}`);
 }

@@ -20,25 +20,17 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import silentotter.app.standin.StandInBench;
-import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
-import silentotter.core.quantity.Length;
 import silentotter.core.standin.Mischief;
 import silentotter.core.standin.StandIn;
 import silentotter.core.standin.StandIn.StandInKind;
 import silentotter.core.standin.StandInEngine;
-import silentotter.core.twin.CylinderGeometry;
 import tools.jackson.databind.JsonNode;
 
 /** Readings that instruments type: streams, what was sent kept beside a reading, serial lines, and lines that misbehave. */
 class LiveInstrumentTest {
-    private static final StandInEngine ENGINE = new StandInEngine(
-            CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 9.8),
-            CrankSpeed.ofRpm(220),
-            List.of(LeakArea.ofSquareMm(.3), LeakArea.ofSquareMm(4), LeakArea.ofSquareMm(.3)),
-            List.of(1, 3, 2),
-            true,
-            8);
+    private static final StandInEngine ENGINE = StandInEngine.usual(
+            List.of(LeakArea.ofSquareMm(.3), LeakArea.ofSquareMm(4), LeakArea.ofSquareMm(.3)), List.of(1, 3, 2));
 
     private static Server server;
     private static StandInBench bench;
@@ -90,13 +82,6 @@ class LiveInstrumentTest {
                 .statusCode();
     }
 
-    private static long newJob() {
-        return json(server.post("/api/jobs", """
-                        {"engine": {"name": "Tarn", "layout": "INLINE",
-                            "banks": [{"side": "ONLY", "cylinders": [1, 2, 3]}]},
-                         "job": {"date": "2026-11-26"}}""")).at("/job/id").asLong();
-    }
-
     @Test
     void aCrankingIsStreamedAndItsTraceKeptExportedAndLoadedAgain() throws Exception {
         long gauge = add("Transducer", "COMPRESSION", "127.0.0.1:" + bench.port(StandInKind.COMPRESSION));
@@ -107,7 +92,7 @@ class LiveInstrumentTest {
         assertThat(seen.at("/buildUp/number").asLong()).isGreaterThan(before);
         assertThat(seen.has("doubt")).isFalse();
 
-        long job = newJob();
+        long job = server.newJob();
         JsonNode sheet = json(server.post(
                 "/api/jobs/" + job + "/traces/" + gauge,
                 "{\"station\": \"COMPRESSION\", \"cylinder\": 2, \"reads\": \"400 600 700\"}"));

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -16,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import silentotter.app.http.Attachment;
 import silentotter.app.http.NotFound;
 import silentotter.app.job.Jobs;
 import silentotter.app.part.CsvPart;
@@ -45,16 +45,13 @@ class CaseFileController {
     @GetMapping("/api/jobs/{id}/case-file")
     ResponseEntity<String> export(@PathVariable long id) {
         CaseFile file = caseFiles.export(id);
-        return attachment(file.fileName(), MediaType.APPLICATION_JSON, caseFiles.written(file));
+        return Attachment.of(file.fileName(), MediaType.APPLICATION_JSON, caseFiles.written(file));
     }
 
     /** Everything of this shop: case files, comma-separated values and a copy of the database. */
     @GetMapping(path = "/api/shop/export.zip", produces = "application/zip")
     ResponseEntity<StreamingResponseBody> everything() {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"silent-otter-export.zip\"")
-                .contentType(MediaType.parseMediaType("application/zip"))
-                .body(export::write);
+        return Attachment.of("silent-otter-export.zip", MediaType.parseMediaType("application/zip"), export::write);
     }
 
     /** @param progress a key of the sender's, under which it can look how far this is and give it up */
@@ -70,7 +67,7 @@ class CaseFileController {
             path = {"/api/jobs/{id}/{part}.csv", "/api/jobs/{id}/{part}/readings.csv"},
             produces = "text/csv")
     ResponseEntity<String> exportCsv(@PathVariable long id, @PathVariable String part) {
-        return attachment(
+        return Attachment.of(
                 FileText.name(jobs.engineOf(id).name()) + "-" + part + ".csv",
                 MediaType.parseMediaType("text/csv"),
                 part(part).csv(id));
@@ -97,12 +94,5 @@ class CaseFileController {
             throw new NotFound("There is nothing called '" + name + "' that goes out as comma-separated values.");
         }
         return parts.get(name);
-    }
-
-    private static ResponseEntity<String> attachment(String name, MediaType type, String body) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
-                .contentType(type)
-                .body(body);
     }
 }

@@ -13,15 +13,12 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import silentotter.app.instrument.Instruments;
 import silentotter.app.standin.StandInBench;
-import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
-import silentotter.core.quantity.Length;
 import silentotter.core.scpi.InstrumentDocument;
 import silentotter.core.scpi.InstrumentKind;
 import silentotter.core.standin.Mischief;
 import silentotter.core.standin.StandIn.StandInKind;
 import silentotter.core.standin.StandInEngine;
-import silentotter.core.twin.CylinderGeometry;
 
 /** Instruments on the yard's bench that read a computed engine, so that a newcomer can crank one. */
 @Component
@@ -30,7 +27,6 @@ class DemoBench implements ApplicationRunner {
     /** As many as any engine of the yard has, so that every job finds its cylinder. */
     private static final int CYLINDERS = 8;
 
-    private static final int STROKES = 8;
     private static final double SOUND_MM2 = .3;
     /** Third of eight; the others are sound. */
     private static final int LEAKS = 3;
@@ -51,13 +47,9 @@ class DemoBench implements ApplicationRunner {
         this.instruments = instruments;
         List<Double> leaks = new ArrayList<>(Collections.nCopies(CYLINDERS, SOUND_MM2));
         leaks.set(LEAKS - 1, LEAKS_MM2);
-        StandInEngine engine = new StandInEngine(
-                CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 9.8),
-                CrankSpeed.ofRpm(220),
+        StandInEngine engine = StandInEngine.usual(
                 leaks.stream().map(LeakArea::ofSquareMm).toList(),
-                IntStream.rangeClosed(1, CYLINDERS).boxed().toList(),
-                true,
-                STROKES);
+                IntStream.rangeClosed(1, CYLINDERS).boxed().toList());
         this.bench = new StandInBench(engine, Mischief.USUAL, 0);
     }
 

@@ -56,11 +56,11 @@ final class Gathered {
         switch (kind) {
             case COMPRESSION -> {
                 strokes.sample(seconds, values.get(0));
-                now = strokes.seen().number();
+                now = strokes.number();
             }
             case LEAKDOWN -> {
                 settling.sample(seconds, values.get(0), values.get(1));
-                now = settling.seen().number();
+                now = settling.number();
             }
             case MANOMETER -> breathing.sample(seconds, values.get(0));
             case STARTER_CURRENT -> {

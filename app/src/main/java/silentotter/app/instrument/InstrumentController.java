@@ -1,7 +1,6 @@
 package silentotter.app.instrument;
 
 import java.util.List;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -11,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import silentotter.app.http.Attachment;
 import silentotter.app.instrument.Instruments.StoredInstrument;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.SheetView;
@@ -79,9 +79,6 @@ record InstrumentController(
     /** What an instrument sent, as comma-separated values. */
     @GetMapping("/api/traces/{key}.csv")
     ResponseEntity<String> csv(@PathVariable String key) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"trace.csv\"")
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .body(traces.csv(key));
+        return Attachment.of("trace.csv", MediaType.parseMediaType("text/csv;charset=UTF-8"), traces.csv(key));
     }
 }

@@ -3,27 +3,25 @@ package silentotter.app.instrument;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import silentotter.app.instrument.Traces.FiledTrace;
+import silentotter.app.instrument.Traces.Trace;
 
 @Mapper
 interface TraceMapper {
-    record Row(
-            String key,
-            String station,
-            int cylinder,
-            String instrument,
-            String takenAt,
-            String reads,
-            byte[] content) {}
+    /** Without their content, which only whoever asks for one needs. */
+    @Select("""
+            select key, station, cylinder, instrument, taken_at, reads from trace
+            where job_id = #{jobId} order by id""")
+    List<Trace> ofJob(long jobId);
 
-    String COLUMNS = "key, station, cylinder, instrument, taken_at, reads, content";
+    @Select("select count(*) from trace where job_id = #{jobId}")
+    int count(long jobId);
 
-    @Select("select " + COLUMNS + " from trace where job_id = #{jobId} order by id")
-    List<Row> ofJob(long jobId);
-
-    @Select("select " + COLUMNS + " from trace where key = #{key}")
-    Optional<Row> byKey(String key);
+    @Select("select content from trace where key = #{key}")
+    Optional<byte[]> content(String key);
 
     @Select("""
             select distinct t.cylinder from trace t join job j on j.id = t.job_id
@@ -33,9 +31,9 @@ interface TraceMapper {
     @Select("select coalesce(sum(length(content)), 0) from trace where job_id = #{jobId}")
     long bytes(long jobId);
 
-    @Select(value = """
+    @Insert("""
             insert into trace (job_id, key, station, cylinder, instrument, taken_at, reads, content)
-            values (#{jobId}, #{r.key}, #{r.station}, #{r.cylinder}, #{r.instrument}, #{r.takenAt}, #{r.reads},
-                #{r.content}) returning id""", affectData = true)
-    long insert(long jobId, Row r);
+            values (#{jobId}, #{key}, #{t.station}, #{t.cylinder}, #{t.instrument}, #{t.takenAt}, #{t.reads},
+                #{t.content})""")
+    void insert(long jobId, String key, FiledTrace t);
 }

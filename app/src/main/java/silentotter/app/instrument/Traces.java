@@ -32,7 +32,7 @@ import tools.jackson.databind.json.JsonMapper;
  * nothing is concluded from one; so keeping it is no step to undo.
  */
 @Service
-class Traces implements JobPart<List<TraceMapper.Row>> {
+class Traces implements JobPart<List<Traces.Kept>> {
     private static final int MOST_TRACES = 400;
     private static final int MOST_BYTES = 4_000_000;
     private static final int LONGEST_TEXT = 200;
@@ -61,6 +61,9 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
     /** @param content comma-separated values, compressed (gzip), as base64 */
     record FiledTrace(Station station, int cylinder, String instrument, String takenAt, String reads, byte[] content) {}
 
+    /** A trace with its content, where that came with it. */
+    record Kept(Trace trace, byte[] content) {}
+
     /** What is to be kept. */
     record NewTrace(Station station, int cylinder, String reads) {}
 
@@ -69,7 +72,7 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
     public void keep(long jobId, Engine engine, NewTrace taken, String instrument, String csv) {
         Problems problems = new Problems();
         check(engine, taken.station(), taken.cylinder(), instrument, taken.reads(), problems, "");
-        if (mapper.ofJob(jobId).size() >= MOST_TRACES) {
+        if (mapper.count(jobId) >= MOST_TRACES) {
             problems.add("content", "this job holds as many traces as it can, " + MOST_TRACES);
         }
         problems.throwIfAny();
@@ -85,23 +88,17 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
     }
 
     private void insert(long jobId, FiledTrace t) {
-        mapper.insert(
-                jobId,
-                new TraceMapper.Row(
-                        UUID.randomUUID().toString(),
-                        t.station().name(),
-                        t.cylinder(),
-                        t.instrument(),
-                        t.takenAt(),
-                        t.reads(),
-                        t.content()));
+        mapper.insert(jobId, UUID.randomUUID().toString(), t);
     }
 
     /** Comma-separated values. @throws NotFound when there is none */
     @Transactional(readOnly = true)
     public String csv(String key) {
-        TraceMapper.Row row = mapper.byKey(key).orElseThrow(() -> new NotFound("There is no such trace."));
-        return unpacked(row.content()).orElseThrow(() -> new NotFound("This trace is damaged."));
+        return unpacked(content(key)).orElseThrow(() -> new NotFound("This trace is damaged."));
+    }
+
+    private byte[] content(String key) {
+        return mapper.content(key).orElseThrow(() -> new NotFound("There is no such trace."));
     }
 
     private static byte[] packed(String text) {
@@ -153,8 +150,8 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
     }
 
     @Override
-    public List<TraceMapper.Row> load(long jobId) {
-        return mapper.ofJob(jobId);
+    public List<Kept> load(long jobId) {
+        return mapper.ofJob(jobId).stream().map(t -> new Kept(t, new byte[0])).toList();
     }
 
     @Override
@@ -163,21 +160,23 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
     }
 
     @Override
-    public Optional<Object> export(List<TraceMapper.Row> kept) {
+    public Optional<Object> export(List<Kept> kept) {
         List<FiledTrace> filed = kept.stream()
-                .map(r -> new FiledTrace(
-                        Station.valueOf(r.station()),
-                        r.cylinder(),
-                        r.instrument(),
-                        r.takenAt(),
-                        r.reads(),
-                        r.content()))
+                .map(k -> k.content().length > 0
+                        ? k
+                        : new Kept(k.trace(), content(k.trace().key())))
+                .map(Traces::filed)
                 .toList();
         return filed.isEmpty() ? Optional.empty() : Optional.of(filed);
     }
 
+    private static FiledTrace filed(Kept k) {
+        Trace t = k.trace();
+        return new FiledTrace(t.station(), t.cylinder(), t.instrument(), t.takenAt(), t.reads(), k.content());
+    }
+
     @Override
-    public List<TraceMapper.Row> read(JsonNode filed, Engine engine, Problems problems, String path) {
+    public List<Kept> read(JsonNode filed, Engine engine, Problems problems, String path) {
         List<FiledTrace> traces = Filed.list(json, filed, FiledTrace.class, problems, path);
         for (int i = 0; i < traces.size(); i++) {
             FiledTrace t = traces.get(i);
@@ -189,33 +188,22 @@ class Traces implements JobPart<List<TraceMapper.Row>> {
             }
         }
         return traces.stream()
-                .map(t -> new TraceMapper.Row(
-                        "", t.station().name(), t.cylinder(), t.instrument(), t.takenAt(), t.reads(), t.content()))
+                .map(t -> new Kept(
+                        new Trace("", t.station(), t.cylinder(), t.instrument(), t.takenAt(), t.reads()), t.content()))
                 .toList();
     }
 
     @Override
-    public void restore(long jobId, List<TraceMapper.Row> kept, IntConsumer done) {
-        kept.forEach(r -> insert(
-                jobId,
-                new FiledTrace(
-                        Station.valueOf(r.station()),
-                        r.cylinder(),
-                        r.instrument(),
-                        r.takenAt(),
-                        r.reads(),
-                        r.content())));
+    public void restore(long jobId, List<Kept> kept, IntConsumer done) {
+        kept.forEach(k -> insert(jobId, filed(k)));
     }
 
     /** Traces on the sheet; each is fetched by its key. */
     record Shown(List<Trace> traces) {}
 
     @Override
-    public Shown shown(List<TraceMapper.Row> kept, Interpretation said) {
-        return new Shown(kept.stream()
-                .map(r -> new Trace(
-                        r.key(), Station.valueOf(r.station()), r.cylinder(), r.instrument(), r.takenAt(), r.reads()))
-                .toList());
+    public Shown shown(List<Kept> kept, Interpretation said) {
+        return new Shown(kept.stream().map(Kept::trace).toList());
     }
 
     @Override

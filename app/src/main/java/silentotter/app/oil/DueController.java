@@ -2,11 +2,12 @@ package silentotter.app.oil;
 
 import java.time.Clock;
 import java.util.List;
-import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.http.Attachment;
 import silentotter.app.sheet.Sheets;
 
 /** What falls due in the shop, as a list, as a feed to subscribe to, and one by one as a file for a calendar. */
@@ -27,9 +28,10 @@ record DueController(DueList list, Sheets sheets, Clock clock) {
     @GetMapping(path = "/api/due/{name}.ics", produces = CALENDAR)
     ResponseEntity<String> one(@PathVariable String name) {
         DueLine line = list.named(name);
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + line.name() + ".ics\"")
-                .body(DueCalendar.of(List.of(worded(line)), clock.instant()));
+        return Attachment.of(
+                line.name() + ".ics",
+                MediaType.parseMediaType(CALENDAR),
+                DueCalendar.of(List.of(worded(line)), clock.instant()));
     }
 
     private DueLine worded(DueLine d) {

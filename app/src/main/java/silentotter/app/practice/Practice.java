@@ -18,6 +18,7 @@ import silentotter.app.job.JobRevision;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.NewJobs;
 import silentotter.app.sheet.Sheets;
+import silentotter.core.fault.Family;
 import silentotter.core.finding.Shop;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.job.JobDocument;
@@ -37,6 +38,7 @@ public class Practice {
     private static final int LONGEST_NAME = 80;
     private static final String OWN = "own-";
     private static final TypeReference<List<Deed>> DEEDS = new TypeReference<>() {};
+    private static final TypeReference<List<Family>> FAMILIES = new TypeReference<>() {};
 
     private final PracticeMapper mapper;
     private final NewJobs newJobs;
@@ -149,9 +151,8 @@ public class Practice {
         mapper.did(jobId, json.writeValueAsString(now.bench().and(deed).deeds()));
     }
 
-    /** Says what is wrong; the first word counts. */
-    @Transactional
-    public void finish(long jobId, Verdict verdict) {
+    /** Says what is wrong; the first word counts. The replay takes seconds, and nobody waits for it to write. */
+    void finish(long jobId, Verdict verdict) {
         Under now = under(jobId);
         if (now.row().verdict() != null) {
             return;
@@ -174,6 +175,11 @@ public class Practice {
                         json.writeValueAsString(said.faults()),
                         verdict.family().name(),
                         said.minutes()));
+    }
+
+    /** Families that were there, of a finished case. */
+    List<Family> faults(PracticeMapper.Row finished) {
+        return json.readValue(finished.faults(), FAMILIES);
     }
 
     /** Numbers in place of marks, for a list that belongs to no job. */

@@ -1,10 +1,8 @@
 package silentotter.app.practice;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -15,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import silentotter.app.http.Attachment;
 import silentotter.app.part.CsvTable;
 import silentotter.app.sheet.Sheets;
 import silentotter.core.fault.Family;
@@ -27,15 +26,10 @@ import silentotter.core.practice.Verdict;
 import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.wording.Worded;
-import silentotter.core.wording.Wording;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Practice: the room, its cases, and what is done and said in them. */
 @RestController
-record PracticeController(Practice practice, Room room, OwnCases own, Sheets sheets, JsonMapper json) {
-    private static final TypeReference<List<Family>> FAMILIES = new TypeReference<>() {};
-
+record PracticeController(Practice practice, Room room, OwnCases own, Sheets sheets, AsSeen seen) {
     /** @param practising whether this is the practice room */
     record PracticePlace(boolean practising) {}
 
@@ -157,7 +151,7 @@ record PracticeController(Practice practice, Room room, OwnCases own, Sheets she
     }
 
     private History.Finished finished(PracticeMapper.Row r) {
-        List<Family> faults = json.readValue(r.faults(), FAMILIES);
+        List<Family> faults = practice.faults(r);
         return new History.Finished(
                 r.key(),
                 faults.isEmpty() ? Family.NOTHING_WRONG : faults.get(0),
@@ -176,10 +170,10 @@ record PracticeController(Practice practice, Room room, OwnCases own, Sheets she
                 CsvTable.Column.of("named", PracticeLine::named),
                 CsvTable.Column.of("score", PracticeLine::score),
                 CsvTable.Column.of("minutes", PracticeLine::minutes));
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"practice.csv\"")
-                .contentType(MediaType.parseMediaType("text/csv"))
-                .body(CsvTable.write(
+        return Attachment.of(
+                "practice.csv",
+                MediaType.parseMediaType("text/csv"),
+                CsvTable.write(
                         columns,
                         practice.all().stream().map(PracticeController::line).toList()));
     }
@@ -193,7 +187,7 @@ record PracticeController(Practice practice, Room room, OwnCases own, Sheets she
     @GetMapping("/api/jobs/{id}/practice")
     PracticeView state(@PathVariable long id) {
         Practice.Under now = practice.under(id);
-        return new PracticeView(written(
+        return new PracticeView(seen.written(
                 new PracticeState(
                         now.row().key(),
                         now.row().verdict() != null,
@@ -217,16 +211,6 @@ record PracticeController(Practice practice, Room room, OwnCases own, Sheets she
 
     @GetMapping("/api/jobs/{id}/practice/debrief")
     DebriefView debrief(@PathVariable long id) {
-        return new DebriefView(written(practice.debrief(id), sheets.wording(id)));
-    }
-
-    private String written(Object view, Wording wording) {
-        // What is written down of it goes into an examination as it stands, which knows no more than what was seen.
-        return json.rebuild()
-                .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
-                .build()
-                .writer()
-                .withAttribute(Wording.class, wording)
-                .writeValueAsString(view);
+        return new DebriefView(seen.written(practice.debrief(id), sheets.wording(id)));
     }
 }

@@ -5,13 +5,10 @@ import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
-import silentotter.core.quantity.Length;
 import silentotter.core.standin.Mischief;
 import silentotter.core.standin.StandIn.StandInKind;
 import silentotter.core.standin.StandInEngine;
-import silentotter.core.twin.CylinderGeometry;
 
 /** The command {@code simulate}: a bench of four stand-ins on a four-cylinder engine whose faults the caller sets. */
 public final class Simulate {
@@ -22,7 +19,6 @@ public final class Simulate {
     private static final List<Integer> FIRING_ORDER = List.of(1, 3, 4, 2);
     private static final double SOUND_MM2 = .3;
     private static final double MOST_MM2 = 500;
-    private static final int STROKES = 8;
 
     static final String USAGE = """
             ./otter simulate [--port N] [--leak CYLINDER=MM2]... [--noise SHARE] [--valve-leaks SECONDS]
@@ -79,13 +75,7 @@ public final class Simulate {
         }
 
         StandInEngine engine() {
-            return new StandInEngine(
-                    CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 9.8),
-                    CrankSpeed.ofRpm(220),
-                    leaks.stream().map(LeakArea::ofSquareMm).toList(),
-                    FIRING_ORDER,
-                    true,
-                    STROKES);
+            return StandInEngine.usual(leaks.stream().map(LeakArea::ofSquareMm).toList(), FIRING_ORDER);
         }
     }
 

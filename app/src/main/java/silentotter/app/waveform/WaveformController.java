@@ -4,8 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -20,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import silentotter.app.http.Attachment;
 import silentotter.app.job.Jobs;
 import silentotter.app.sheet.SheetView;
 import silentotter.app.sheet.Sheets;
@@ -27,31 +26,26 @@ import silentotter.app.sheet.Sheets;
 /** Waveform files of a job, and what is made of them. */
 @RestController
 @RequestMapping("/api/jobs/{id}")
-record WaveformController(Waveforms waveforms, Jobs jobs, Sheets sheets) {
+record WaveformController(Waveforms waveforms, WaveformFiles files, Jobs jobs, Sheets sheets) {
     /** @param marks seconds from the beginning */
     record Marks(List<Double> marks, @Nullable Integer first) {}
 
     /** The body is the file, whatever it holds; it streams through. Answers with what it looks like, to be confirmed. */
     @PostMapping(path = "/waveform-files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    Waveforms.Sent take(@PathVariable long id, @RequestParam String name, HttpServletRequest request)
+    WaveformFiles.Sent take(@PathVariable long id, @RequestParam String name, HttpServletRequest request)
             throws IOException {
-        return waveforms.take(id, name, request.getInputStream());
+        return files.take(id, name, request.getInputStream());
     }
 
     @GetMapping("/waveform-files/{key}")
     ResponseEntity<StreamingResponseBody> file(@PathVariable long id, @PathVariable String key) {
-        String name = waveforms.file(id, key).name();
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .body(out -> waveforms.copy(key, out));
+        String name = files.file(id, key).name();
+        return Attachment.of(name, MediaType.APPLICATION_OCTET_STREAM, out -> files.copy(key, out));
     }
 
     @PostMapping("/waveform-files/{key}/waveform")
-    SheetView make(@PathVariable long id, @PathVariable String key, @RequestBody Waveforms.Choice body)
+    SheetView make(@PathVariable long id, @PathVariable String key, @RequestBody WaveformFiles.Choice body)
             throws IOException {
         waveforms.make(id, jobs.engineOf(id), key, body);
         return sheets.sheet(id);

@@ -1,11 +1,7 @@
 package silentotter.app.waveform;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -13,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.UUID;
 import java.util.function.IntConsumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,45 +18,46 @@ import silentotter.app.change.Journal;
 import silentotter.app.http.NotFound;
 import silentotter.app.part.Filed;
 import silentotter.app.part.JobPart;
-import silentotter.app.waveform.WaveformFile.WavShape;
 import silentotter.core.engine.Engine;
 import silentotter.core.input.FieldProblem;
 import silentotter.core.input.InvalidInput;
 import silentotter.core.input.Problems;
 import silentotter.core.interpretation.Interpretation;
 import silentotter.core.job.Observation;
-import silentotter.core.waveform.CsvShape;
 import silentotter.core.waveform.PeakFinder;
 import silentotter.core.waveform.Samples;
 import silentotter.core.waveform.Stroke;
 import silentotter.core.waveform.Strokes;
 import silentotter.core.waveform.Waveform;
 import silentotter.core.waveform.WaveformAnalysis;
-import silentotter.core.waveform.WaveformKind;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Waveforms of a job, and the files that they were made of. */
 @Service
 class Waveforms implements JobPart<List<Waveforms.Stored>> {
-    static final long MOST_BYTES = 256_000_000;
     private static final int MOST_WAVEFORMS = 60;
-    private static final int LONGEST_NAME = 120;
-    private static final int HEAD = 64_000;
-    private static final Duration FORGOTTEN = Duration.ofDays(1);
     private static final int MOST_POINTS = 4000;
     private static final String TABLE = "waveform";
 
     private final WaveformMapper mapper;
+    private final WaveformFiles files;
     private final Journal journal;
     private final TransactionTemplate transaction;
     private final JsonMapper json;
     private final Clock clock;
 
-    Waveforms(WaveformMapper mapper, Journal journal, TransactionTemplate transaction, JsonMapper json, Clock clock) {
-        this.transaction = transaction;
+    Waveforms(
+            WaveformMapper mapper,
+            WaveformFiles files,
+            Journal journal,
+            TransactionTemplate transaction,
+            JsonMapper json,
+            Clock clock) {
         this.mapper = mapper;
+        this.files = files;
         this.journal = journal;
+        this.transaction = transaction;
         this.json = json;
         this.clock = clock;
     }
@@ -79,115 +75,13 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
     record WaveformView(
             long id, WaveformDocument waveform, @Nullable String fileKey, String takenAt) {}
 
-    /** A file that was sent in, and what it looks like. @param csv or wav, whichever it is */
-    record Sent(
-            String key,
-            String name,
-            long bytes,
-            @Nullable CsvShape csv,
-            @Nullable WavShape wav) {}
-
-    /**
-     * How a file is to be read.
-     *
-     * @param column of the values, or the channel, from 0
-     * @param hertz samples a second of values without a time
-     * @param timeScale seconds in one of the time column
-     * @param scale what one of the file is in the unit of its kind; of sound, what full scale is
-     */
-    record Choice(
-            WaveformKind kind,
-            @Nullable Integer cylinder,
-            int column,
-            @Nullable Integer timeColumn,
-            @Nullable Double timeScale,
-            @Nullable Double hertz,
-            double scale,
-            double offset) {}
-
-    // ---- files
-
-    /**
-     * Takes a file as it streams in, each piece by itself: a long one holds up nobody who writes a reading down. Nothing is
-     * made of it yet.
-     *
-     * @throws InvalidInput when it holds no numbers and no sound; nothing is kept then
-     */
-    Sent take(long jobId, String name, InputStream content) throws IOException {
-        String title = name.strip();
-        if (title.isEmpty() || title.length() > LONGEST_NAME) {
-            throw InvalidInput.at("name", "has no name of a file", "1 to " + LONGEST_NAME + " characters");
-        }
-        mapper.forgotten(Instant.now(clock).minus(FORGOTTEN).toString()).forEach(this::drop);
-        String key = UUID.randomUUID().toString();
-        mapper.file(key, jobId, title, Instant.now(clock).toString());
-        try {
-            long bytes = Pieces.write(content, (number, piece) -> mapper.piece(jobId, key, number, piece));
-            mapper.bytesOf(key, bytes);
-            return sent(key, title, bytes);
-        } catch (IOException | InvalidInput e) {
-            drop(key);
-            throw e;
-        }
-    }
-
-    private void drop(String key) {
-        mapper.dropPieces(key);
-        mapper.dropFile(key);
-    }
-
-    private Sent sent(String key, String name, long bytes) throws IOException {
-        byte[] head;
-        try (InputStream in = open(key)) {
-            head = in.readNBytes(HEAD);
-        }
-        if (isWav(head)) {
-            try (InputStream in = open(key)) {
-                return new Sent(key, name, bytes, null, WaveformFile.wav(in));
-            }
-        }
-        String text = new String(head, StandardCharsets.UTF_8);
-        // The last line may be cut.
-        String whole = bytes > HEAD ? text.substring(0, Math.max(0, text.lastIndexOf('\n'))) : text;
-        CsvShape shape = CsvShape.of(whole)
-                .orElseThrow(() -> InvalidInput.at(
-                        "the file", "holds neither columns of numbers nor sound (WAV); nothing was kept of it"));
-        return new Sent(key, name, bytes, shape, null);
-    }
-
-    private static boolean isWav(byte[] head) {
-        return head.length > 12
-                && new String(head, 0, 4, StandardCharsets.US_ASCII).equals("RIFF")
-                && new String(head, 8, 4, StandardCharsets.US_ASCII).equals("WAVE");
-    }
-
-    private InputStream open(String key) throws IOException {
-        return Pieces.read(number -> mapper.pieceOf(key, number));
-    }
-
-    /** The file as it came. @throws NotFound when it is not here */
-    @Transactional(readOnly = true)
-    public WaveformMapper.FileRow file(long jobId, String key) {
-        return mapper.fileOf(key)
-                .filter(f -> f.jobId() == jobId)
-                .orElseThrow(() -> new NotFound("There is no such file."));
-    }
-
-    void copy(String key, OutputStream to) throws IOException {
-        try (InputStream in = open(key)) {
-            in.transferTo(to);
-        }
-    }
-
-    // ---- waveforms
-
     /**
      * Makes a waveform of a file that was taken, with the strokes that are found in it.
      *
      * @throws InvalidInput with everything that is wrong with the choice or the file; nothing is changed then
      */
-    void make(long jobId, Engine engine, String key, Choice choice) throws IOException {
-        WaveformMapper.FileRow file = file(jobId, key);
+    void make(long jobId, Engine engine, String key, WaveformFiles.Choice choice) throws IOException {
+        WaveformMapper.FileRow file = files.file(jobId, key);
         if (mapper.ofJob(jobId).size() >= MOST_WAVEFORMS) {
             throw InvalidInput.at("kind", "this job holds as many waveforms as it can", "at most " + MOST_WAVEFORMS);
         }
@@ -196,7 +90,7 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
         new WaveformDocument(choice.kind(), file.name(), choice.cylinder(), List.of(), null)
                 .read(cylinders, problems, "");
         problems.throwIfAny();
-        Samples samples = Packed.kept(read(sent(key, file.name(), file.bytes()), choice));
+        Samples samples = Packed.kept(files.read(file, choice));
         List<Stroke> strokes = Strokes.at(PeakFinder.find(samples), samples, choice.kind());
         WaveformDocument document =
                 new WaveformDocument(choice.kind(), file.name(), choice.cylinder(), apart(strokes), null);
@@ -212,19 +106,6 @@ class Waveforms implements JobPart<List<Waveforms.Stored>> {
                     Instant.now(clock).toString());
             journal.step(jobId).added(TABLE, id).done("waveform " + file.name());
         });
-    }
-
-    private Samples read(Sent sent, Choice choice) throws IOException {
-        try (InputStream in = open(sent.key())) {
-            if (sent.wav() != null) {
-                return WaveformFile.wav(in, choice.column(), choice.scale(), choice.offset());
-            }
-            CsvShape shape = sent.csv();
-            double step = choice.timeColumn() != null && shape.timeStep() != null
-                    ? shape.timeStep() * (choice.timeScale() == null ? 1 : choice.timeScale())
-                    : choice.hertz() == null ? Double.NaN : 1 / choice.hertz();
-            return WaveformFile.csv(in, shape, choice.column(), step, choice.scale(), choice.offset());
-        }
     }
 
     /** Two marks that sit on the same crest are one. */

@@ -19,7 +19,8 @@ public final class SettleWatch {
     private final Bins supply = new Bins(SPAN);
     private final Bins cylinder = new Bins(SPAN);
     private long number;
-    private AirPhase phase = AirPhase.SHUT;
+    private boolean open;
+    private double last;
 
     /** @param first the number before that of the first filling */
     public SettleWatch(long first) {
@@ -28,30 +29,40 @@ public final class SettleWatch {
 
     /** @param seconds never falling */
     public void sample(double seconds, double supplyKPa, double cylinderKPa) {
+        last = seconds;
         if (supplyKPa < SHUT_KPA) {
-            phase = AirPhase.SHUT;
+            open = false;
             supply.clear();
             cylinder.clear();
             return;
         }
-        if (phase == AirPhase.SHUT) {
+        if (!open) {
+            open = true;
             number++;
         }
         supply.sample(seconds, supplyKPa);
         cylinder.sample(seconds, cylinderKPa);
-        boolean still = supply.isFull(seconds)
-                && Math.abs(cylinder.slope()) < STILL * supply.mean()
-                && Math.abs(supply.slope()) < STILL * supply.mean();
-        phase = still ? AirPhase.SETTLED : AirPhase.FILLING;
+    }
+
+    /** Of the filling that is seen, or was last; growing. */
+    public long number() {
+        return number;
     }
 
     public SettlingSeen seen() {
-        if (phase == AirPhase.SHUT) {
-            return new SettlingSeen(number, phase, 0, 0, 0);
+        if (!open) {
+            return new SettlingSeen(number, AirPhase.SHUT, 0, 0, 0);
         }
+        double stands = supply.mean();
         // Of a single step there is no slope yet.
         double slope = cylinder.slope();
+        boolean still =
+                supply.isFull(last) && Math.abs(slope) < STILL * stands && Math.abs(supply.slope()) < STILL * stands;
         return new SettlingSeen(
-                number, phase, supply.mean(), cylinder.mean(), Double.isNaN(slope) ? 0 : slope * MINUTE);
+                number,
+                still ? AirPhase.SETTLED : AirPhase.FILLING,
+                stands,
+                cylinder.mean(),
+                Double.isNaN(slope) ? 0 : slope * MINUTE);
     }
 }

@@ -147,6 +147,11 @@ public final class StrokeWatch {
         }
     }
 
+    /** Of the cranking that is seen, or was last; growing. */
+    public long number() {
+        return number;
+    }
+
     public BuildUpSeen seen() {
         return strokes.isEmpty()
                 ? new BuildUpSeen(number, List.of(), false, false)

@@ -100,7 +100,7 @@ public final class Debriefing {
 
     private Interpretation replayed(List<Debrief.Step> steps) {
         Interpretation said = Interpreter.interpret(replay.record(0), shop);
-        List<Shown> shown = bench.shown();
+        List<Shown> shown = replay.shown();
         for (int i = 0; i < shown.size(); i++) {
             double before = truth.probability(said.diagnosis().suspects());
             said = Interpreter.interpret(replay.record(i + 1), shop);
@@ -154,7 +154,7 @@ public final class Debriefing {
     }
 
     private void misread(List<String> slips) {
-        Map<Integer, List<Double>> showed = bench.shown().stream()
+        Map<Integer, List<Double>> showed = replay.shown().stream()
                 .filter(s -> s.deed().kind() == DeedKind.CRANK)
                 .collect(Collectors.groupingBy(
                         s -> s.deed().cylinder(),
@@ -178,7 +178,7 @@ public final class Debriefing {
     }
 
     private void misheard(List<String> slips) {
-        for (Shown shown : bench.shown()) {
+        for (Shown shown : replay.shown()) {
             for (LeakSound sound : shown.sounds()) {
                 written.all(LeakdownReading.class).stream()
                         .filter(r -> r.cylinder().value() == shown.deed().cylinder())

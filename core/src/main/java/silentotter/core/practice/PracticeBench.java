@@ -38,12 +38,15 @@ public final class PracticeBench {
     private final List<Deed> deeds;
     private final JobRecord whole;
     private final int cylinders;
+    /** How it stood when it came, and after each deed. */
+    private final List<Standing> standings;
 
     public PracticeBench(PracticeCase of, List<Deed> deeds) {
         this.of = of;
         this.deeds = List.copyOf(deeds);
         this.whole = of.bench().job().record();
         this.cylinders = of.bench().engine().arrangement().count();
+        this.standings = Standing.after(of.bench().arrivesHot(), cylinders, this.deeds);
     }
 
     public List<Deed> deeds() {
@@ -79,11 +82,12 @@ public final class PracticeBench {
 
     /** How it stands now. */
     public Standing standing() {
-        return standing(deeds.size());
+        return standings.get(deeds.size());
     }
 
-    private Standing standing(int done) {
-        return Standing.after(of.bench().arrivesHot(), cylinders, deeds.subList(0, done));
+    /** How it stood before a deed. @param deed from 0 */
+    Standing before(int deed) {
+        return standings.get(deed);
     }
 
     /** What each deed showed, in order. */
@@ -97,8 +101,8 @@ public final class PracticeBench {
 
     private Shown shown(int i) {
         Deed deed = deeds.get(i);
-        Standing before = standing(i);
-        double minutes = standing(i + 1).minutes() - before.minutes();
+        Standing before = before(i);
+        double minutes = standings.get(i + 1).minutes() - before.minutes();
         return switch (deed.kind()) {
             case LOOK -> look(deed, minutes, before);
             case SMOKE -> smoke(deed, minutes, before);

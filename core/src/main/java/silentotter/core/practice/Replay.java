@@ -35,18 +35,18 @@ final class Replay {
     private static final double DIVISION_KPA = 10;
 
     private final PracticeCase of;
+    private final PracticeBench bench;
     private final List<Shown> shown;
-    private final List<Standing> before;
 
     Replay(PracticeCase of, PracticeBench bench) {
         this.of = of;
+        this.bench = bench;
         this.shown = bench.shown();
-        this.before = new ArrayList<>();
-        int cylinders = of.bench().engine().arrangement().count();
-        for (int i = 0; i < shown.size(); i++) {
-            before.add(Standing.after(
-                    of.bench().arrivesHot(), cylinders, bench.deeds().subList(0, i)));
-        }
+    }
+
+    /** What each deed showed, in order. */
+    List<Shown> shown() {
+        return shown;
     }
 
     /** Which tests were done by then. */
@@ -88,7 +88,7 @@ final class Replay {
         List<CompressionReading> readings = new ArrayList<>();
         for (int i = 0; i < deeds; i++) {
             Deed deed = shown.get(i).deed();
-            Double oil = before.get(i).oilMl().get(deed.cylinder());
+            Double oil = bench.before(i).oilMl().get(deed.cylinder());
             if (deed.kind() == DeedKind.CRANK && (oil != null) == (kind == PassKind.WET)) {
                 List<Double> strokes = shown.get(i).strokesKPa();
                 double kPa = Math.rint(strokes.get(strokes.size() - 1) / DIVISION_KPA) * DIVISION_KPA;
@@ -134,7 +134,7 @@ final class Replay {
                 LeakdownKind.STANDARD,
                 of.bench().tester(),
                 LeakdownReading.percentLost(Pressure.ofKPa(Math.min(air.gauges().get(1), supply.kPa())), supply),
-                Optional.of(before.get(i).hot() ? RunState.HOT : RunState.COLD),
+                Optional.of(bench.before(i).hot() ? RunState.HOT : RunState.COLD),
                 Optional.empty(),
                 heard,
                 beside,

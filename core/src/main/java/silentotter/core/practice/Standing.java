@@ -1,5 +1,6 @@
 package silentotter.core.practice;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,18 +33,19 @@ public record Standing(
     private static final double FIRST_CRANK = 5;
     private static final double FEEL = 2;
 
-    static Standing arrived(boolean hot) {
+    private static Standing arrived(boolean hot) {
         return new Standing(0, hot, false, false, false, Map.of(), hot ? 0 : -LONG_AGO);
     }
 
-    static Standing after(boolean arrivesHot, int cylinders, List<Deed> deeds) {
-        Standing now = arrived(arrivesHot);
+    /** How it stood when it came, and after each deed. */
+    static List<Standing> after(boolean arrivesHot, int cylinders, List<Deed> deeds) {
+        List<Standing> all = new ArrayList<>(List.of(arrived(arrivesHot)));
         boolean cranked = false;
         for (Deed deed : deeds) {
-            now = now.and(deed, cylinders, cranked);
+            all.add(all.get(all.size() - 1).and(deed, cylinders, cranked));
             cranked |= deed.kind() == DeedKind.CRANK;
         }
-        return now;
+        return all;
     }
 
     /** Minutes of one thing; trade practice, as the planner takes them. */

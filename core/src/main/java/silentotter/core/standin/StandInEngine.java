@@ -5,6 +5,7 @@ import java.util.stream.IntStream;
 import silentotter.core.flow.TwoHoles;
 import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
+import silentotter.core.quantity.Length;
 import silentotter.core.quantity.Pressure;
 import silentotter.core.twin.CrankingSetup;
 import silentotter.core.twin.CrankingTwin;
@@ -30,6 +31,17 @@ public record StandInEngine(
         if (leaks.isEmpty() || !firingOrder.stream().sorted().toList().equals(numbers(leaks.size()))) {
             throw new IllegalArgumentException("every cylinder fires once: " + firingOrder);
         }
+    }
+
+    /** As a bench has it: 86 by 86 mm, 9.8 to 1, a four-stroke that is cranked at 220 rpm for eight strokes. */
+    public static StandInEngine usual(List<LeakArea> leaks, List<Integer> firingOrder) {
+        return new StandInEngine(
+                CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 9.8),
+                CrankSpeed.ofRpm(220),
+                leaks,
+                firingOrder,
+                true,
+                8);
     }
 
     private static List<Integer> numbers(int cylinders) {

@@ -1,7 +1,6 @@
 package silentotter.core.waveform;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
@@ -138,13 +137,5 @@ public final class PeakFinder {
                 .filter(i -> crests[i] >= STANDS_OUT * usual)
                 .limit(MOST_PEAKS)
                 .toList();
-    }
-
-    /** The middle of some numbers; NaN of none. */
-    static double median(List<Double> of) {
-        double[] sorted = of.stream().mapToDouble(d -> d).toArray();
-        Arrays.sort(sorted);
-        int n = sorted.length;
-        return n == 0 ? Double.NaN : n % 2 == 1 ? sorted[n / 2] : (sorted[n / 2 - 1] + sorted[n / 2]) / 2;
     }
 }

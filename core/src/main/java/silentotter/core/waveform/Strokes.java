@@ -15,7 +15,8 @@ public final class Strokes {
 
     /** @param marks seconds, growing */
     public static List<Stroke> at(List<Double> marks, Samples samples, WaveformKind kind) {
-        double apart = apart(marks, samples);
+        double steps = Stroke.apart(marks);
+        double apart = Double.isNaN(steps) ? samples.seconds() / 4 : steps;
         List<Integer> crests = new ArrayList<>();
         for (double mark : marks) {
             crests.add(highest(samples, mark - SNAPS * apart, mark + SNAPS * apart));
@@ -32,14 +33,6 @@ public final class Strokes {
             strokes.add(new Stroke(seconds, value));
         }
         return strokes;
-    }
-
-    private static double apart(List<Double> marks, Samples samples) {
-        List<Double> gaps = new ArrayList<>();
-        for (int i = 1; i < marks.size(); i++) {
-            gaps.add(marks.get(i) - marks.get(i - 1));
-        }
-        return gaps.isEmpty() ? samples.seconds() / 4 : PeakFinder.median(gaps);
     }
 
     private static int highest(Samples samples, double from, double to) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.hipparchus.stat.StatUtils;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.CompressionPass;
 import silentotter.core.compression.CrankingConditions;
@@ -62,13 +63,12 @@ public final class WaveformWork {
 
     /** @param perCycle strokes of a cycle */
     private Optional<Double> rpm(List<Stroke> strokes, int perCycle) {
-        List<Double> gaps = new ArrayList<>();
-        for (int i = 1; i < strokes.size(); i++) {
-            gaps.add(strokes.get(i).seconds() - strokes.get(i - 1).seconds());
-        }
-        return gaps.isEmpty()
-                ? Optional.empty()
-                : Optional.of(degrees() / 360 * 60 / (PeakFinder.median(gaps) * perCycle));
+        double apart = apart(strokes);
+        return Double.isNaN(apart) ? Optional.empty() : Optional.of(degrees() / 360 * 60 / (apart * perCycle));
+    }
+
+    private static double apart(List<Stroke> strokes) {
+        return Stroke.apart(strokes.stream().map(Stroke::seconds).toList());
     }
 
     // ---- one cylinder
@@ -82,7 +82,7 @@ public final class WaveformWork {
                     w.kind(), w.name(), rpm, List.of(), Optional.empty(), "Too few strokes to say anything.");
         }
         double mean = steady.stream().mapToDouble(Stroke::value).average().orElseThrow();
-        double sigma = sigma(steady.stream().map(Stroke::value).toList(), mean);
+        double sigma = sigma(steady.stream().map(Stroke::value).toList());
         Optional<Pressure> gauge = rpm.flatMap(r -> asGauge(mean, r));
         return new WaveformResult(
                 w.kind(),
@@ -147,7 +147,7 @@ public final class WaveformWork {
                 shares.add(new CylinderShare(
                         c,
                         100 * Math.max(0, mean) / highest,
-                        100 * sigma(v, mean) / Math.sqrt(Math.max(1, v.size())) / highest,
+                        100 * sigma(v) / Math.sqrt(Math.max(1, v.size())) / highest,
                         v.size()));
             });
         }
@@ -178,14 +178,15 @@ public final class WaveformWork {
 
     /** How many strokes after the first one's each comes; one that was not seen leaves its place free. */
     private static int[] places(List<Stroke> strokes, int first) {
-        List<Double> gaps = new ArrayList<>();
-        for (int i = 1; i < strokes.size(); i++) {
-            gaps.add(strokes.get(i).seconds() - strokes.get(i - 1).seconds());
-        }
-        double apart = PeakFinder.median(gaps);
+        double apart = apart(strokes);
         int[] places = new int[strokes.size()];
         for (int i = 1; i < places.length; i++) {
-            places[i] = places[i - 1] + (int) Math.max(1, Math.round(gaps.get(i - 1) / apart));
+            places[i] = places[i - 1]
+                    + (int) Math.max(
+                            1,
+                            Math.round((strokes.get(i).seconds()
+                                            - strokes.get(i - 1).seconds())
+                                    / apart));
         }
         int zero = places[first];
         for (int i = 0; i < places.length; i++) {
@@ -194,14 +195,10 @@ public final class WaveformWork {
         return places;
     }
 
-    private static double sigma(List<Double> values, double mean) {
-        if (values.size() < 2) {
-            return 0;
-        }
-        double sum = 0;
-        for (double v : values) {
-            sum += (v - mean) * (v - mean);
-        }
-        return Math.sqrt(sum / (values.size() - 1));
+    private static double sigma(List<Double> values) {
+        return values.size() < 2
+                ? 0
+                : Math.sqrt(
+                        StatUtils.variance(values.stream().mapToDouble(v -> v).toArray()));
     }
 }

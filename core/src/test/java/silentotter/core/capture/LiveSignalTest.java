@@ -13,29 +13,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import silentotter.core.capture.SettlingSeen.AirPhase;
-import silentotter.core.quantity.CrankSpeed;
 import silentotter.core.quantity.LeakArea;
-import silentotter.core.quantity.Length;
 import silentotter.core.scpi.InstrumentKind;
 import silentotter.core.scpi.ScpiNumber;
 import silentotter.core.standin.Mischief;
 import silentotter.core.standin.StandIn;
 import silentotter.core.standin.StandIn.StandInKind;
 import silentotter.core.standin.StandInEngine;
-import silentotter.core.twin.CylinderGeometry;
 
 /** Leak-down and crankcase as their instruments send them, and signals that are not to be believed. */
 class LiveSignalTest {
     private static StandIn standIn(StandInKind kind, double leak, Mischief mischief) {
         return new StandIn(
                 kind,
-                new StandInEngine(
-                        CylinderGeometry.of(Length.ofMm(86), Length.ofMm(86), 9.8),
-                        CrankSpeed.ofRpm(220),
-                        List.of(LeakArea.ofSquareMm(leak), LeakArea.ofSquareMm(.3)),
-                        List.of(1, 2),
-                        true,
-                        8),
+                StandInEngine.usual(List.of(LeakArea.ofSquareMm(leak), LeakArea.ofSquareMm(.3)), List.of(1, 2)),
                 mischief,
                 5);
     }
