@@ -4788,6 +4788,7 @@ export interface components {
             kindWords: string;
             name: string;
             peak?: components["schemas"]["CrankedPeak"];
+            places: number[];
             /** Format: double */
             rpm?: number;
             says: string;

@@ -3,6 +3,7 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { answer, api, type Schemas, type Sheet } from '../api/client';
 import { labelOf } from '../api/labelOf';
 import { useChange } from '../job/useSheet';
+import { around, byNumber } from '../section/order';
 import { useSize } from '../section/useSize';
 
 const LEAST_WIDTH = 320;
@@ -16,10 +17,12 @@ const NEAR = 12;
 interface Props {
   sheet: Sheet;
   waveform: Schemas['WaveformView'];
+  /** How many strokes after the first cylinder's each came, as the answer counts them. */
+  places: number[];
 }
 
 /** A waveform with its strokes over crank angle: a tap sets a mark or takes one away, and one mark says whose stroke it is. */
-export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props) {
+export function Curve({ sheet, waveform: { id: waveform, waveform: w }, places }: Props) {
   const id = sheet.job.id;
   const svg = useRef<SVGSVGElement>(null);
   const [place, { width: room }] = useSize();
@@ -56,11 +59,9 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
   const perCycle = w.kind === 'CRANKING_PRESSURE' ? 1 : order.length;
   const cycle = sheet.engine.engine.cycle === 'TWO_STROKE' ? 360 : 720;
   const whose = (i: number) =>
-    w.kind === 'CRANKING_PRESSURE'
+    w.kind === 'CRANKING_PRESSURE' || w.first == null
       ? ''
-      : w.first == null
-        ? ''
-        : labelOf(sheet, order[(((i - w.first) % order.length) + order.length) % order.length]!);
+      : labelOf(sheet, around(order, order[0]!, places[i]! % order.length));
   const tapped = (e: PointerEvent<SVGSVGElement>) => {
     const box = svg.current!.getBoundingClientRect();
     const px = ((e.clientX - box.left) / box.width) * width;
@@ -139,14 +140,14 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
               >
                 {whose(i)}
               </text>
-              {(strokes.length <= 24 || i % perCycle === 0) && (
+              {(strokes.length <= 24 || places[i]! % perCycle === 0) && (
                 <text
                   x={x(s.seconds)}
                   y={HEIGHT - BOTTOM + 18}
                   textAnchor="middle"
                   className="fill-[var(--soft)] text-[13px]"
                 >
-                  {`${Math.round(((i - (w.first ?? 0)) * cycle) / perCycle)}°`}
+                  {`${Math.round((places[i]! * cycle) / perCycle)}°`}
                 </text>
               )}
             </g>
@@ -218,7 +219,6 @@ export function Curve({ sheet, waveform: { id: waveform, waveform: w } }: Props)
 const UNIT = { CRANKING_PRESSURE: 'kPa', STARTER_CURRENT: 'A', CRANKCASE_PULSES: 'Pa' } as const;
 
 /** Cylinders as they come round. */
-function orderOf(sheet: Sheet): number[] {
-  const { firingOrder, banks } = sheet.engine.engine;
-  return firingOrder?.length ? firingOrder : banks.flatMap((b) => b.cylinders).sort((a, b) => a - b);
+function orderOf({ engine: { engine } }: Sheet): number[] {
+  return engine.firingOrder?.length ? engine.firingOrder : byNumber(engine);
 }

@@ -77,7 +77,12 @@ export function WaveformPage() {
         )}
         {current && (
           <>
-            <Curve key={current.id} sheet={sheet} waveform={current} />
+            <Curve
+              key={current.id}
+              sheet={sheet}
+              waveform={current}
+              places={says.results[at]?.places ?? current.waveform.strokes.map((_, i) => i)}
+            />
             {says.results[at] && <Says sheet={sheet} result={says.results[at]} />}
             <Remove sheet={sheet} id={current.id} fileKey={current.fileKey} />
           </>

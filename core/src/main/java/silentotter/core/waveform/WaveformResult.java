@@ -10,6 +10,8 @@ import silentotter.core.wording.Worded;
  * What one waveform says.
  *
  * @param rpm while it was recorded; empty of too few strokes
+ * @param places how many strokes after the first cylinder's each stroke came, those counted that were not seen; after the very
+ *     first stroke while nobody has said whose one is
  * @param shares of each cylinder, in the order of their numbers; empty while nobody has said which stroke is whose
  * @param peak of a pressure waveform
  * @param says in a sentence, with what it cannot say
@@ -18,6 +20,7 @@ public record WaveformResult(
         WaveformKind kind,
         String name,
         Optional<Double> rpm,
+        List<Integer> places,
         List<CylinderShare> shares,
         Optional<CrankedPeak> peak,
         String says)

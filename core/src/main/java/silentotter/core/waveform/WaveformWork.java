@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.hipparchus.stat.StatUtils;
 import silentotter.core.compression.CompressionAnalyst;
 import silentotter.core.compression.CompressionPass;
@@ -75,11 +76,12 @@ public final class WaveformWork {
 
     private WaveformResult pressure(Waveform w) {
         Optional<Double> rpm = rpm(w.strokes(), 1);
+        List<Integer> places = places(w);
         List<Stroke> steady = w.strokes()
                 .subList(Math.max(0, w.strokes().size() - STEADY), w.strokes().size());
         if (w.strokes().size() < STEADY || w.cylinder().isEmpty()) {
             return new WaveformResult(
-                    w.kind(), w.name(), rpm, List.of(), Optional.empty(), "Too few strokes to say anything.");
+                    w.kind(), w.name(), rpm, places, List.of(), Optional.empty(), "Too few strokes to say anything.");
         }
         double mean = steady.stream().mapToDouble(Stroke::value).average().orElseThrow();
         double sigma = sigma(steady.stream().map(Stroke::value).toList());
@@ -88,6 +90,7 @@ public final class WaveformWork {
                 w.kind(),
                 w.name(),
                 rpm,
+                places,
                 List.of(),
                 Optional.of(new CrankedPeak(
                         w.cylinder().get(), Pressure.ofKPa(Math.max(0, mean)), Pressure.ofKPa(sigma), gauge)),
@@ -121,12 +124,14 @@ public final class WaveformWork {
                 .orElseGet(() -> engine.arrangement().cylinders());
         int n = order.size();
         Optional<Double> rpm = rpm(w.strokes(), n);
+        List<Integer> places = places(w);
         boolean sure = engine.firingOrder().isPresent() || n < 3;
         if (w.first().isEmpty() || !sure || w.strokes().size() < n + SKIPPED) {
             return new WaveformResult(
                     w.kind(),
                     w.name(),
                     rpm,
+                    places,
                     List.of(),
                     Optional.empty(),
                     !sure
@@ -135,7 +140,7 @@ public final class WaveformWork {
                                     ? "Mark one stroke of the first cylinder in the firing order: then each has its own."
                                     : "Too few strokes: every cylinder has to come once, after the starter has come to speed.");
         }
-        Map<CylinderNumber, List<Double>> values = byCylinder(w, order);
+        Map<CylinderNumber, List<Double>> values = byCylinder(w, order, places);
         double highest = values.values().stream()
                 .mapToDouble(v -> v.stream().mapToDouble(d -> d).average().orElse(0))
                 .max()
@@ -155,6 +160,7 @@ public final class WaveformWork {
                 w.kind(),
                 w.name(),
                 rpm,
+                places,
                 shares,
                 Optional.empty(),
                 w.kind() == WaveformKind.STARTER_CURRENT
@@ -163,36 +169,29 @@ public final class WaveformWork {
                         : "Per cent of the highest pulse. Where gas gets past rings, its cylinder pulses higher.");
     }
 
-    private Map<CylinderNumber, List<Double>> byCylinder(Waveform w, List<CylinderNumber> order) {
+    private Map<CylinderNumber, List<Double>> byCylinder(Waveform w, List<CylinderNumber> order, List<Integer> places) {
         int n = order.size();
         List<Stroke> strokes = w.strokes();
-        int[] places = places(strokes, w.first().orElseThrow());
         Map<CylinderNumber, List<Double>> values = new TreeMap<>();
         order.forEach(c -> values.put(c, new ArrayList<>()));
         for (int i = Math.min(SKIPPED, strokes.size()); i < strokes.size(); i++) {
-            values.get(order.get(Math.floorMod(places[i], n)))
+            values.get(order.get(Math.floorMod(places.get(i), n)))
                     .add(strokes.get(i).value());
         }
         return values;
     }
 
-    /** How many strokes after the first one's each comes; one that was not seen leaves its place free. */
-    private static int[] places(List<Stroke> strokes, int first) {
+    /** How many strokes after the first cylinder's each comes; one that was not seen leaves its place free. */
+    private static List<Integer> places(Waveform w) {
+        List<Stroke> strokes = w.strokes();
         double apart = apart(strokes);
         int[] places = new int[strokes.size()];
         for (int i = 1; i < places.length; i++) {
-            places[i] = places[i - 1]
-                    + (int) Math.max(
-                            1,
-                            Math.round((strokes.get(i).seconds()
-                                            - strokes.get(i - 1).seconds())
-                                    / apart));
+            double gap = strokes.get(i).seconds() - strokes.get(i - 1).seconds();
+            places[i] = places[i - 1] + (int) Math.max(1, Math.round(gap / apart));
         }
-        int zero = places[first];
-        for (int i = 0; i < places.length; i++) {
-            places[i] -= zero;
-        }
-        return places;
+        int zero = places.length == 0 ? 0 : places[w.first().orElse(0)];
+        return IntStream.of(places).map(p -> p - zero).boxed().toList();
     }
 
     private static double sigma(List<Double> values) {
